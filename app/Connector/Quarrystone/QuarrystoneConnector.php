@@ -1,0 +1,147 @@
+<?php
+
+namespace App\Connector\Quarrystone;
+
+use App\Connector\AccountView;
+use App\Connector\Connector;
+use App\Connector\Environment;
+use App\Connector\FillReport;
+use App\Connector\KeyCheck;
+use App\Connector\OrderReport;
+use App\Connector\TroubleKind;
+use App\Connector\VenueTrouble;
+use Brick\Math\BigDecimal;
+use Carbon\CarbonImmutable;
+use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Balance;
+use Wexon\Core\Market\Quote;
+use Wexon\Core\Position\Fill;
+use Wexon\Core\Signal\OrderSide;
+
+/** Quarrystone: coins, spot and perpetual, over signed HTTP requests. */
+final readonly class QuarrystoneConnector implements Connector
+{
+    public function __construct(private QuarrystoneClient $client) {}
+
+    public function check(): KeyCheck
+    {
+        $key = $this->client->get('/v1/key');
+
+        return new KeyCheck(
+            Environment::from($key['environment']),
+            $key['permissions'],
+            $this->balance($this->client->get('/v1/balance')),
+        );
+    }
+
+    public function instruments(): array
+    {
+        return array_map(static fn (array $row): Instrument => Instrument::of([
+            'name' => $row['instrument'],
+            'kind' => $row['type'],
+            'currency' => $row['quote_currency'],
+            'tick' => $row['price_step'],
+            'lot_step' => $row['size_step'],
+            'least_size' => $row['min_size'],
+            'least_notional' => $row['min_value'],
+            'multiplier' => $row['contract_size'],
+            'taker_fee' => $row['fees']['taker'],
+        ]), $this->client->get('/v1/instruments')['instruments']);
+    }
+
+    public function quotes(array $instruments): array
+    {
+        return $this->quotesOf($this->client->get('/v1/quotes', ['instruments' => implode(',', $instruments)]));
+    }
+
+    public function look(string $instrument): AccountView
+    {
+        [$quotes, $balance] = $this->client->all([
+            ['/v1/quotes', ['instruments' => $instrument]],
+            ['/v1/balance', []],
+        ]);
+
+        return new AccountView(
+            $this->quotesOf($quotes)[$instrument],
+            $this->balance($balance),
+            BigDecimal::of($balance['leverage'][$instrument] ?? 1),
+        );
+    }
+
+    public function positions(): array
+    {
+        $sizes = [];
+        foreach ($this->client->get('/v1/positions')['positions'] as $row) {
+            $sizes[$row['instrument']] = BigDecimal::of($row['size']);
+        }
+
+        return $sizes;
+    }
+
+    public function place(Ticket $ticket, string $clientId): OrderReport
+    {
+        try {
+            return $this->report($this->client->post('/v1/orders', [
+                'client_id' => $clientId,
+                'instrument' => $ticket->instrument,
+                'side' => $ticket->side->value,
+                'type' => 'market',
+                'quantity' => (string) $ticket->quantity,
+                'reduce_only' => $ticket->reduceOnly,
+            ]));
+        } catch (VenueTrouble $trouble) {
+            $earlier = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
+
+            return $earlier ?? throw $trouble;
+        }
+    }
+
+    public function find(string $clientId): ?OrderReport
+    {
+        try {
+            return $this->report($this->client->get('/v1/orders', ['client_id' => $clientId]));
+        } catch (VenueTrouble $trouble) {
+            if ($trouble->kind === TroubleKind::Refused) {
+                return null;
+            }
+            throw $trouble;
+        }
+    }
+
+    /**
+     * @param  array<mixed>  $body
+     * @return array<string, Quote>
+     */
+    private function quotesOf(array $body): array
+    {
+        $quotes = [];
+        foreach ($body['quotes'] as $row) {
+            $quotes[$row['instrument']] = Quote::of($row['bid'], $row['ask'], CarbonImmutable::parse($row['at']));
+        }
+
+        return $quotes;
+    }
+
+    /** @param array<mixed> $body */
+    private function balance(array $body): Balance
+    {
+        return Balance::of($body['currency'], $body['equity'], $body['free']);
+    }
+
+    /** @param array<mixed> $body */
+    private function report(array $body): OrderReport
+    {
+        $side = OrderSide::from($body['side']);
+
+        return new OrderReport(
+            $body['order_id'],
+            array_map(static fn (array $fill): FillReport => new FillReport(
+                $fill['fill_id'],
+                Fill::of($side, $fill['quantity'], $fill['price'], $fill['fee']),
+                CarbonImmutable::parse($fill['at']),
+            ), $body['fills']),
+            CarbonImmutable::parse($body['accepted_at']),
+        );
+    }
+}

@@ -1,0 +1,17 @@
+<?php
+
+namespace App\Connector;
+
+/** A venue that accounts can be connected at: its name, and what a trader must give. */
+final readonly class Venue
+{
+    /** @param array<string, string> $credentials Field => label. */
+    public function __construct(
+        public string $id,
+        public string $name,
+        public string $trades,
+        public array $credentials,
+        /** Where a key is made. */
+        public string $keysAt,
+    ) {}
+}

@@ -1,0 +1,82 @@
+<?php
+
+namespace App\Demo;
+
+use App\Connector\Connectors;
+use App\Dispatch\RefreshAccount;
+use App\Models\Account;
+use App\Models\Desk;
+use App\Models\Inlet;
+use App\Models\User;
+use Illuminate\Support\Facades\Http;
+
+/** The demo: a two-person desk that trades on practice accounts. Everything in it is made up. */
+final readonly class KestrelYard
+{
+    public const EMAIL = 'odile@kestrel-yard.example';
+
+    public const PASSWORD = 'kestrel-yard';
+
+    private const ACCOUNTS = [
+        'Quarry main' => ['practice', 'read,trade', '62500'],
+        'Quarry second' => ['practice', 'read,trade', '18000'],
+        'Quarry live' => ['live', 'read,trade', '2400'],
+    ];
+
+    public function __construct(private Connectors $connectors, private RefreshAccount $refresh) {}
+
+    /** @return array{email: string, password: string, inlets: array<string, string>} */
+    public function setUp(): array
+    {
+        $desk = User::query()->with('desk')->where('email', self::EMAIL)->first()->desk ?? $this->make();
+
+        return [
+            'email' => self::EMAIL,
+            'password' => self::PASSWORD,
+            'inlets' => $desk->inlets()->orderBy('id')->get()->mapWithKeys(static fn (Inlet $inlet): array => [$inlet->name => $inlet->address()])->all(),
+        ];
+    }
+
+    private function make(): Desk
+    {
+        $desk = Desk::query()->create(['name' => 'Kestrel Yard', 'zone' => 'UTC']);
+        foreach (['Odile Brandt' => self::EMAIL, 'Tomas Reyl' => 'tomas@kestrel-yard.example'] as $name => $email) {
+            User::query()->create(['desk_id' => $desk->id, 'name' => $name, 'email' => $email, 'password' => self::PASSWORD]);
+        }
+        $accounts = [];
+        foreach (self::ACCOUNTS as $name => $spec) {
+            $accounts[$name] = $this->account($desk, $name, ...$spec);
+        }
+        $inlets = [];
+        foreach (["Odile's charts", "Tomas's script"] as $name) {
+            $inlets[$name] = $desk->inlets()->create(['name' => $name, 'per_minute' => 300]);
+        }
+        foreach (Lines::all() as $line) {
+            $route = $desk->routes()->create([
+                'inlet_id' => $inlets[$line['inlet']]->id,
+                'name' => $line['name'],
+                'state' => $line['state'],
+                'rules' => $line['rules'],
+            ]);
+            $route->accounts()->sync(array_map(static fn (string $name): int => $accounts[$name]->id, $line['accounts']));
+        }
+
+        return $desk;
+    }
+
+    /** Opens an account at the venue's counter, as a trader would, and connects it. */
+    private function account(Desk $desk, string $name, string $environment, string $permissions, string $cash): Account
+    {
+        $key = Http::post(config('wexon.quarrystone_url').'/keys', [
+            'name' => "{$desk->name}, {$name}",
+            'environment' => $environment,
+            'permissions' => explode(',', $permissions),
+            'cash' => $cash,
+        ])->throw()->json();
+        $credentials = ['key' => $key['key'], 'secret' => $key['secret']];
+        $account = (new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => 'quarrystone', 'credentials' => $credentials]);
+        $this->refresh->refresh($account, $this->connectors->make('quarrystone', $credentials));
+
+        return $account;
+    }
+}

@@ -1,0 +1,43 @@
+<?php
+
+namespace App\Demo;
+
+use Wexon\Core\Route\RouteState;
+
+/** The demo's routes: one for each way of trading that Wexon knows so far, in different states. */
+final class Lines
+{
+    /** @return list<array{name: string, inlet: string, accounts: list<string>, state: RouteState, rules: array<string, mixed>}> */
+    public static function all(): array
+    {
+        return [
+            self::line('Marl always-in', "Odile's charts", ['Quarry main', 'Quarry second'], RouteState::Armed, ['MARL/USD' => 'marl_perp'], 'both', 'close_and_reverse', ['rule' => 'percent_of_equity', 'amount' => '4']),
+            self::line('Tufa long only', "Odile's charts", ['Quarry main'], RouteState::Armed, ['TUFA/USD' => 'tufa_spot'], 'long', 'close_only', ['rule' => 'fixed_money', 'amount' => '500']),
+            self::line('Chert and Skarn swings', "Tomas's script", ['Quarry second'], RouteState::Armed, ['CHERT/USD' => 'chert_perp', 'SKARN/USD' => 'skarn_perp'], 'both', 'close_only', ['rule' => 'from_message']),
+            self::line('Skarn shorts', "Tomas's script", ['Quarry main'], RouteState::Paused, ['SKARN/USD' => 'skarn_perp'], 'short', 'close_only', ['rule' => 'fixed_units', 'amount' => '40']),
+            self::line('Chert first live steps', "Odile's charts", ['Quarry live'], RouteState::Draft, ['CHERT/USD' => 'chert_spot'], 'long', 'close_only', ['rule' => 'fixed_money', 'amount' => '50']),
+        ];
+    }
+
+    /**
+     * @param  list<string>  $accounts
+     * @param  array<string, string>  $legs  Symbol => instrument.
+     * @param  array<string, string>  $size
+     * @return array{name: string, inlet: string, accounts: list<string>, state: RouteState, rules: array<string, mixed>}
+     */
+    private static function line(string $name, string $inlet, array $accounts, RouteState $state, array $legs, string $sides, string $opposite, array $size): array
+    {
+        return [
+            'name' => $name,
+            'inlet' => $inlet,
+            'accounts' => $accounts,
+            'state' => $state,
+            'rules' => [
+                'legs' => array_map(static fn (string $symbol, string $instrument): array => ['symbol' => $symbol, 'instrument' => $instrument], array_keys($legs), $legs),
+                'sides' => $sides,
+                'opposite' => $opposite,
+                'size' => $size,
+            ],
+        ];
+    }
+}

@@ -1,0 +1,74 @@
+<?php
+
+namespace App\Dispatch;
+
+use App\Connector\FillReport;
+use App\Connector\OrderReport;
+use App\Models\Fill;
+use App\Models\Instrument;
+use App\Models\Order;
+use App\Models\OrderState;
+use App\Models\Position;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Illuminate\Support\Facades\DB;
+
+/** Writes what the venue reports of an order into our books: the order, its fills and the position, together. */
+final class RecordOrder
+{
+    private const PRICE_SCALE = 18;
+
+    public function record(Order $order, OrderReport $report): void
+    {
+        DB::transaction(function () use ($order, $report): void {
+            $filled = BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->quantity, $report->fills));
+            $paid = BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->quantity->multipliedBy($row->fill->price), $report->fills));
+            $order->update([
+                'state' => OrderState::Filled,
+                'venue_id' => $report->venueId,
+                'filled' => $filled,
+                'average' => $filled->isZero() ? null : $paid->dividedBy($filled, self::PRICE_SCALE, RoundingMode::HALF_EVEN),
+                'fee' => BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->fee, $report->fills)),
+                'words' => null,
+                'acknowledged_at' => now(),
+            ]);
+            $this->keepFills($order, $report);
+        });
+    }
+
+    private function keepFills(Order $order, OrderReport $report): void
+    {
+        $position = Position::query()->lockForUpdate()->firstOrNew(
+            ['account_id' => $order->account_id, 'instrument' => $order->instrument],
+            ['desk_id' => $order->desk_id],
+        );
+        $instrument = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value();
+        foreach ($report->fills as $row) {
+            $new = Fill::query()->insertOrIgnore([
+                'desk_id' => $order->desk_id,
+                'order_id' => $order->id,
+                'account_id' => $order->account_id,
+                'venue_id' => $row->venueId,
+                'instrument' => $order->instrument,
+                'side' => $order->side->value,
+                'quantity' => (string) $row->fill->quantity,
+                'price' => (string) $row->fill->price,
+                'fee' => (string) $row->fill->fee,
+                'filled_at' => $row->at->format('Y-m-d H:i:s.u'),
+            ]);
+            if ($new === 1) {
+                $before = $position->value($instrument->multiplier);
+                $after = $before->after($row->fill);
+                $position->fill([
+                    'quantity' => $after->quantity,
+                    'cost' => $after->cost,
+                    'realised' => $after->realised,
+                    'fees' => $after->fees,
+                    'open_fees' => $after->openFees,
+                    'opened_at' => $after->side() === $before->side() ? $position->opened_at : ($after->isFlat() ? null : $row->at),
+                ]);
+            }
+        }
+        $position->save();
+    }
+}

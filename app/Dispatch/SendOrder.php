@@ -1,0 +1,86 @@
+<?php
+
+namespace App\Dispatch;
+
+use App\Connector\Connector;
+use App\Connector\Connectors;
+use App\Connector\TroubleKind;
+use App\Connector\VenueTrouble;
+use App\Live\Live;
+use App\Models\Order;
+use App\Models\OrderState;
+use Illuminate\Support\Sleep;
+
+/**
+ * Brings one committed order to the venue exactly once.
+ *
+ * Whenever it is not certain that the venue has never seen it, the venue is asked about its client order id first; and
+ * as the venue takes an id once only, even two senders at the same moment make one order.
+ */
+final readonly class SendOrder
+{
+    /** Seconds after which an order that opens something is too old to be sent. */
+    private const OPENING_LAPSES_AFTER = 30;
+
+    /** An order that closes is still wanted much later. */
+    private const CLOSING_LAPSES_AFTER = 900;
+
+    private const TRIES = 4;
+
+    /** Pauses between the tries, in milliseconds; a venue that is busy says itself how long. */
+    private const PAUSES = [200, 500, 1_000];
+
+    public function __construct(private Connectors $connectors, private RecordOrder $record, private Live $live) {}
+
+    /** @return bool False when it is still not known whether the venue has it. */
+    public function send(Order $order, bool $fresh): bool
+    {
+        $venue = $this->connectors->for($order->account);
+        $ask = ! $fresh;
+        for ($try = 0; $try < self::TRIES; $try++) {
+            try {
+                $settled = $this->attempt($venue, $order, $ask);
+                $this->live->order($order);
+
+                return $settled;
+            } catch (VenueTrouble $trouble) {
+                $order->update(['words' => mb_substr($trouble->getMessage(), 0, 400)]);
+                $ask = $ask || ! $trouble->kind->isCertain();
+                $pause = $trouble->retryAfter === null ? (self::PAUSES[$try] ?? 0) : $trouble->retryAfter * 1000;
+                Sleep::for($pause)->milliseconds();
+            }
+        }
+
+        return false;
+    }
+
+    /** @throws VenueTrouble If it has to be tried again. */
+    private function attempt(Connector $venue, Order $order, bool $ask): bool
+    {
+        $report = $ask ? $venue->find($order->client_id) : null;
+        if ($report === null && $this->isTooOld($order)) {
+            $order->update(['state' => OrderState::Lapsed, 'words' => 'Not sent: the venue was out of reach for too long. '.$order->words]);
+
+            return true;
+        }
+        try {
+            $report ??= $venue->place($order->ticket(), $order->client_id);
+        } catch (VenueTrouble $trouble) {
+            if (in_array($trouble->kind, [TroubleKind::Refused, TroubleKind::KeyRejected], true)) {
+                $order->update(['state' => OrderState::Refused, 'words' => mb_substr($trouble->getMessage(), 0, 400)]);
+
+                return true;
+            }
+            throw $trouble;
+        }
+        CrashPoint::pass('sent');
+        $this->record->record($order, $report);
+
+        return true;
+    }
+
+    private function isTooOld(Order $order): bool
+    {
+        return $order->created_at->diffInSeconds(now()) > ($order->reduce_only ? self::CLOSING_LAPSES_AFTER : self::OPENING_LAPSES_AFTER);
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+namespace App\Http\Controllers\Accounts;
+
+use App\Http\Resources\AccountResource;
+use App\Models\User;
+use Illuminate\Container\Attributes\CurrentUser;
+use Illuminate\Http\Resources\Json\AnonymousResourceCollection;
+
+final class ListAccounts
+{
+    public function __invoke(#[CurrentUser] User $user): AnonymousResourceCollection
+    {
+        return AccountResource::collection($user->desk->accounts()->orderBy('name')->get());
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Http\Controllers\Journal;
+
+use App\Models\Decision;
+use Illuminate\Http\JsonResponse;
+use Wexon\Core\Decision\Decide;
+use Wexon\Core\Decision\Snapshot;
+use Wexon\Core\Reading\WexonMessage;
+use Wexon\Core\Route\RouteRules;
+
+/** Decides again from what was seen then, and says whether the answer is the same. */
+final class ReplayDecision
+{
+    public function __invoke(Decision $decision): JsonResponse
+    {
+        abort_if($decision->inputs === null, 409, 'This decision was made without a snapshot, so there is nothing to decide again.');
+        $again = Decide::decide(
+            WexonMessage::fromArray($decision->inputs['signal']),
+            RouteRules::of($decision->inputs['rules']),
+            Snapshot::fromArray($decision->inputs['snapshot']),
+        )->toArray();
+
+        return new JsonResponse([
+            'same' => [$again['steps'], $again['tickets']] == [$decision->trace['steps'] ?? [], $decision->trace['tickets'] ?? []],
+            'steps' => $again['steps'],
+            'tickets' => $again['tickets'],
+        ]);
+    }
+}

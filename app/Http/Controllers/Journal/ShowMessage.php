@@ -1,0 +1,15 @@
+<?php
+
+namespace App\Http\Controllers\Journal;
+
+use App\Http\Resources\MessageResource;
+use App\Models\Message;
+
+/** One message with everything that came of it. */
+final class ShowMessage
+{
+    public function __invoke(Message $message): MessageResource
+    {
+        return new MessageResource($message->load(['inlet', 'decisions.route', 'decisions.account', 'decisions.orders']));
+    }
+}

@@ -1,0 +1,36 @@
+<?php
+
+namespace App\Http\Resources;
+
+use App\Models\Decision;
+use Illuminate\Http\Request;
+use Illuminate\Http\Resources\Json\JsonResource;
+
+/** @mixin Decision */
+final class DecisionResource extends JsonResource
+{
+    /** @return array<string, mixed> */
+    public function toArray(Request $request): array
+    {
+        return [
+            'id' => $this->id,
+            'message' => $this->message->ulid,
+            'received_at' => Moment::of($this->message->received_at),
+            'signal' => $this->message->signal,
+            'route' => $this->route === null ? null : ['id' => $this->route->id, 'name' => $this->route->name],
+            'account' => ['id' => $this->account->id, 'name' => $this->account->name, 'environment' => $this->account->environment],
+            'instrument' => $this->instrument,
+            'dry' => $this->dry,
+            'state' => $this->state->value,
+            'verdict' => $this->verdict,
+            'intent' => $this->intent,
+            'summary' => $this->summary,
+            'steps' => array_map(static fn (array $step): array => [...$step, 'numbers' => (object) $step['numbers']], $this->trace['steps'] ?? []),
+            'tickets' => $this->trace['tickets'] ?? [],
+            'orders' => OrderResource::collection($this->orders->each(fn ($order) => $order->setRelation('decision', $this->resource)->setRelation('account', $this->account))),
+            'replayable' => $this->inputs !== null,
+            'decided_at' => Moment::of($this->decided_at),
+            'finished_at' => Moment::of($this->finished_at),
+        ];
+    }
+}

@@ -1,0 +1,48 @@
+<?php
+
+declare(strict_types=1);
+
+namespace App\Inlet;
+
+/** What came in over HTTP. */
+final readonly class InletRequest
+{
+    /** Longest body taken, in bytes. */
+    public const LARGEST_BODY = 65_536;
+
+    private const LONGEST_HEADER = 400;
+
+    /** These hold other people's secrets, and are never stored. */
+    private const SECRET_HEADERS = ['authorization', 'cookie', 'proxy-authorization'];
+
+    /** @param array<string, string> $headers */
+    public function __construct(
+        public string $method,
+        public string $token,
+        public string $body,
+        public ?string $contentType = null,
+        public array $headers = [],
+        public string $sender = '127.0.0.1',
+    ) {}
+
+    public static function fromGlobals(): self
+    {
+        $headers = [];
+        foreach ($_SERVER as $name => $value) {
+            $header = str_starts_with($name, 'HTTP_') ? strtolower(strtr(substr($name, 5), '_', '-')) : null;
+            if ($header !== null && is_string($value) && ! in_array($header, self::SECRET_HEADERS, true)) {
+                $headers[$header] = substr($value, 0, self::LONGEST_HEADER);
+            }
+        }
+        $type = $_SERVER['CONTENT_TYPE'] ?? '';
+
+        return new self(
+            (string) ($_SERVER['REQUEST_METHOD'] ?? ''),
+            trim(rawurldecode(basename((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? ''), PHP_URL_PATH)))),
+            (string) file_get_contents('php://input', length: self::LARGEST_BODY + 1),
+            is_string($type) && $type !== '' ? substr($type, 0, 120) : null,
+            $headers,
+            (string) ($_SERVER['REMOTE_ADDR'] ?? ''),
+        );
+    }
+}

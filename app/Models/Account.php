@@ -1,0 +1,48 @@
+<?php
+
+namespace App\Models;
+
+use App\Casts\DecimalCast;
+use Brick\Math\BigDecimal;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+
+/**
+ * A connection to a venue.
+ *
+ * @property int $id
+ * @property int $desk_id
+ * @property string $name
+ * @property string $venue
+ * @property string $environment practice or live, as the venue says
+ * @property array<string, string> $credentials
+ * @property list<string> $permissions
+ * @property string $currency
+ * @property BigDecimal $equity
+ * @property BigDecimal $free
+ * @property string|null $trouble
+ * @property CarbonImmutable $checked_at
+ */
+class Account extends Model
+{
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    protected $fillable = ['desk_id', 'name', 'venue', 'environment', 'credentials', 'permissions', 'currency', 'equity', 'free', 'trouble', 'checked_at'];
+
+    protected $hidden = ['credentials'];
+
+    protected $casts = [
+        'credentials' => 'encrypted:array',
+        'permissions' => 'array',
+        'equity' => DecimalCast::class,
+        'free' => DecimalCast::class,
+        'checked_at' => 'immutable_datetime',
+    ];
+
+    /** @return BelongsToMany<Route, $this> */
+    public function routes(): BelongsToMany
+    {
+        return $this->belongsToMany(Route::class);
+    }
+}

@@ -1,0 +1,54 @@
+<?php
+
+namespace App\Models;
+
+use App\Casts\DecimalCast;
+use Brick\Math\BigDecimal;
+use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Model;
+use Illuminate\Database\Eloquent\Relations\BelongsTo;
+use Wexon\Core\Position\Position as PositionValue;
+
+/**
+ * What an account holds of one instrument, from our own record of the fills.
+ *
+ * @property int $id
+ * @property int $desk_id
+ * @property int $account_id
+ * @property string $instrument
+ * @property BigDecimal $quantity
+ * @property BigDecimal $cost
+ * @property BigDecimal $realised
+ * @property BigDecimal $fees
+ * @property BigDecimal $open_fees
+ * @property CarbonImmutable|null $opened_at
+ * @property Account $account
+ */
+class Position extends Model
+{
+    protected $dateFormat = 'Y-m-d H:i:s.u';
+
+    protected $guarded = [];
+
+    protected $attributes = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0'];
+
+    protected $casts = [
+        'quantity' => DecimalCast::class,
+        'cost' => DecimalCast::class,
+        'realised' => DecimalCast::class,
+        'fees' => DecimalCast::class,
+        'open_fees' => DecimalCast::class,
+        'opened_at' => 'immutable_datetime',
+    ];
+
+    public function value(BigDecimal $multiplier): PositionValue
+    {
+        return PositionValue::of($this->quantity, $this->cost, $this->realised, $this->fees, $this->open_fees, $multiplier);
+    }
+
+    /** @return BelongsTo<Account, $this> */
+    public function account(): BelongsTo
+    {
+        return $this->belongsTo(Account::class);
+    }
+}

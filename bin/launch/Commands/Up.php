@@ -1,0 +1,60 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Launch\Commands;
+
+use Launch\Place;
+use Launch\Shell;
+use Launch\Steps\DebianPackages;
+use Launch\Steps\House;
+use Launch\Steps\Packages;
+use Launch\Steps\Services;
+use Launch\Terminal;
+use Launch\Trouble;
+
+final class Up
+{
+    /** @param list<string> $words */
+    public function run(array $words): int
+    {
+        Arguments::allowOnly($words, ['--fresh', '--port']);
+        $started = microtime(true);
+        DebianPackages::install();
+        Packages::install();
+        Packages::buildScreens();
+        $place = Place::of('main', Arguments::port($words));
+        if (Arguments::has($words, '--fresh')) {
+            Terminal::step('Throwing the old data away', static fn () => House::throwAway($place));
+        } elseif (Services::areUp($place) && $place->firstPort !== Place::of('main')->firstPort) {
+            throw new Trouble('Wexon is running on another port. Stop it first: bin/wexon down');
+        }
+        House::bringUp($place);
+        $demo = Terminal::step('Setting up the demo desk', static fn (): string => Shell::run(['php', 'artisan', 'wexon:demo'], $place->environment(), Place::root()));
+        file_put_contents($place->path('demo.json'), $demo);
+        chmod($place->path('demo.json'), 0600);
+        Services::control($place, ['start', 'caller']);
+        $this->greet($place, json_decode($demo, true, flags: JSON_THROW_ON_ERROR), microtime(true) - $started);
+
+        return 0;
+    }
+
+    /** @param array{email: string, password: string, inlets: array<string, string>} $demo */
+    private function greet(Place $place, array $demo, float $seconds): void
+    {
+        $address = array_values($demo['inlets'])[0];
+        Terminal::say(sprintf(<<<'TEXT'
+
+            Wexon is up, after %.1f s.
+
+              %s
+              sign in as  %s
+              password    %s
+
+            Send it a message; the order is on the Panel within a second:
+
+              curl -d '{"do": "buy", "symbol": "TUFA/USD", "label": "my first"}' %s
+
+            TEXT, $seconds, $place->url(), $demo['email'], $demo['password'], $address));
+    }
+}

@@ -1,0 +1,62 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Launch;
+
+/** Runs programs. */
+final class Shell
+{
+    private const LAST_LINES = 25;
+
+    /**
+     * Runs a program to its end and keeps what it prints in a log.
+     *
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment  Added to ours.
+     * @return string What it printed to standard output.
+     *
+     * @throws Trouble If it fails, with its last lines.
+     */
+    public static function run(array $command, array $environment = [], ?string $in = null, string $onFailure = ''): string
+    {
+        $errors = tmpfile();
+        $process = proc_open($command, [1 => ['pipe', 'w'], 2 => $errors], $pipes, $in, $environment + getenv());
+        if (! is_resource($process) || $errors === false) {
+            throw new Trouble("{$command[0]} could not be started.");
+        }
+        $output = (string) stream_get_contents($pipes[1]);
+        if (proc_close($process) !== 0) {
+            rewind($errors);
+            $said = array_slice(explode("\n", trim($output."\n".stream_get_contents($errors))), -self::LAST_LINES);
+            throw new Trouble(trim($onFailure."\n").' '.implode(' ', array_slice($command, 0, 3))." failed:\n    ".implode("\n    ", $said));
+        }
+
+        return $output;
+    }
+
+    /**
+     * Runs a program that the person watches.
+     *
+     * @param  list<string>  $command
+     * @param  array<string, string>  $environment
+     * @return int Its exit status.
+     */
+    public static function show(array $command, array $environment = [], ?string $in = null): int
+    {
+        $process = proc_open($command, [STDIN, STDOUT, STDERR], $pipes, $in, $environment + getenv());
+
+        return is_resource($process) ? proc_close($process) : 1;
+    }
+
+    public static function has(string $program): bool
+    {
+        foreach (explode(':', (string) getenv('PATH').':/usr/sbin:/sbin') as $folder) {
+            if (is_executable("{$folder}/{$program}")) {
+                return true;
+            }
+        }
+
+        return false;
+    }
+}

@@ -1,0 +1,18 @@
+<?php
+
+return [
+    // Where events for the screens are published; nginx passes them on as server-sent events.
+    'live_url' => env('WEXON_LIVE_URL'),
+
+    // Where the practice venue Quarrystone answers.
+    'quarrystone_url' => env('WEXON_QUARRYSTONE_URL'),
+
+    // Address under which charting platforms reach the inlets.
+    'public_url' => env('APP_URL'),
+
+    // Stops a worker at this moment of an order's life with a kill -9; for the tests of exactly-once only.
+    'crash_at' => env('WEXON_CRASH_AT'),
+
+    // Adds the bare route that bin/wexon bench compares the inlet with.
+    'bench' => (bool) env('WEXON_BENCH', false),
+];

@@ -1,0 +1,79 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Decision;
+
+use Brick\Math\BigDecimal;
+use DateTimeImmutable;
+use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Balance;
+use Wexon\Core\Market\Quote;
+use Wexon\Core\Position\Position;
+use Wexon\Core\Route\RouteState;
+
+/**
+ * The world as one decision sees it. Stored with the decision, so that it can be decided again.
+ *
+ * @phpstan-type SnapshotArray array{
+ *     instrument: array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string},
+ *     quote: array{bid: string, ask: string, at: string},
+ *     balance: array{currency: string, equity: string, free: string},
+ *     position: array{quantity: string, cost: string, realised: string, fees: string, open_fees: string},
+ *     leverage: string,
+ *     route_state: string,
+ *     now: string,
+ * }
+ */
+final readonly class Snapshot
+{
+    private const TIME = 'Y-m-d\TH:i:s.up';
+
+    public function __construct(
+        public Instrument $instrument,
+        public Quote $quote,
+        public Balance $balance,
+        public Position $position,
+        /** As set at the venue for this instrument; 1 for spot. */
+        public BigDecimal $leverage,
+        public RouteState $routeState,
+        public DateTimeImmutable $now,
+    ) {}
+
+    /** @param SnapshotArray $stored */
+    public static function fromArray(array $stored): self
+    {
+        $instrument = Instrument::of($stored['instrument']);
+        $position = $stored['position'];
+
+        return new self(
+            $instrument,
+            Quote::of($stored['quote']['bid'], $stored['quote']['ask'], new DateTimeImmutable($stored['quote']['at'])),
+            Balance::of(...$stored['balance']),
+            Position::of($position['quantity'], $position['cost'], $position['realised'], $position['fees'], $position['open_fees'], $instrument->multiplier),
+            BigDecimal::of($stored['leverage']),
+            RouteState::from($stored['route_state']),
+            new DateTimeImmutable($stored['now']),
+        );
+    }
+
+    /** @return SnapshotArray */
+    public function toArray(): array
+    {
+        return [
+            'instrument' => $this->instrument->toArray(),
+            'quote' => ['bid' => (string) $this->quote->bid, 'ask' => (string) $this->quote->ask, 'at' => $this->quote->at->format(self::TIME)],
+            'balance' => ['currency' => $this->balance->currency, 'equity' => (string) $this->balance->equity, 'free' => (string) $this->balance->free],
+            'position' => [
+                'quantity' => (string) $this->position->quantity,
+                'cost' => (string) $this->position->cost,
+                'realised' => (string) $this->position->realised,
+                'fees' => (string) $this->position->fees,
+                'open_fees' => (string) $this->position->openFees,
+            ],
+            'leverage' => (string) $this->leverage,
+            'route_state' => $this->routeState->value,
+            'now' => $this->now->format(self::TIME),
+        ];
+    }
+}

@@ -1,0 +1,16 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Decision;
+
+/** How one step, or a whole decision, came out. */
+enum Verdict: string
+{
+    /** Goes on; for a decision: there are orders to send. */
+    case Pass = 'pass';
+    /** A rule says no. */
+    case Refuse = 'refuse';
+    /** Nothing to do, and that is as it should be. */
+    case Nothing = 'nothing';
+}

@@ -1,0 +1,15 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Guard;
+
+/** All guards, in the order they are asked. */
+final class Guards
+{
+    /** @return list<Guard> */
+    public static function all(): array
+    {
+        return [new RouteStateGuard, new AllowedSidesGuard, new ShortableGuard, new AddGuard];
+    }
+}

@@ -1,0 +1,101 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Instrument;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use InvalidArgumentException;
+
+/** Something that a venue trades, with the steps and limits that every order must keep to. */
+final readonly class Instrument
+{
+    private function __construct(
+        /** The venue's own name for it. */
+        public string $name,
+        public InstrumentKind $kind,
+        /** The currency that its price is in. */
+        public string $currency,
+        /** Smallest price step, in the quote currency. */
+        public BigDecimal $tick,
+        /** Smallest size step, in units. */
+        public BigDecimal $lotStep,
+        /** Smallest size of an order, in units. */
+        public BigDecimal $leastSize,
+        /** Smallest value of an order, in the quote currency. */
+        public BigDecimal $leastNotional,
+        /** Value of one unit at a price of one. */
+        public BigDecimal $multiplier,
+        /** Share of an order's value that the venue takes for a market order; 0.0005 is five hundredths of a percent. */
+        public BigDecimal $takerFee,
+    ) {}
+
+    /**
+     * @param  array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string}  $spec
+     *
+     * @throws InvalidArgumentException If a step is not above zero.
+     */
+    public static function of(array $spec): self
+    {
+        foreach (['tick', 'lot_step', 'multiplier'] as $step) {
+            if (! BigDecimal::of($spec[$step])->isPositive()) {
+                throw new InvalidArgumentException("{$spec['name']}: {$step} is {$spec[$step]}, but must be above zero.");
+            }
+        }
+
+        return new self(
+            $spec['name'],
+            InstrumentKind::from($spec['kind']),
+            $spec['currency'],
+            BigDecimal::of($spec['tick']),
+            BigDecimal::of($spec['lot_step']),
+            BigDecimal::of($spec['least_size']),
+            BigDecimal::of($spec['least_notional']),
+            BigDecimal::of($spec['multiplier']),
+            BigDecimal::of($spec['taker_fee']),
+        );
+    }
+
+    /** @return array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string} */
+    public function toArray(): array
+    {
+        return [
+            'name' => $this->name,
+            'kind' => $this->kind->value,
+            'currency' => $this->currency,
+            'tick' => (string) $this->tick,
+            'lot_step' => (string) $this->lotStep,
+            'least_size' => (string) $this->leastSize,
+            'least_notional' => (string) $this->leastNotional,
+            'multiplier' => (string) $this->multiplier,
+            'taker_fee' => (string) $this->takerFee,
+        ];
+    }
+
+    /** The largest multiple of the lot step that is not more than this size. */
+    public function roundSizeDown(BigDecimal $size): BigDecimal
+    {
+        return $size->dividedBy($this->lotStep, 0, RoundingMode::DOWN)->multipliedBy($this->lotStep);
+    }
+
+    /** The smallest multiple of the lot step that is not less than this size. */
+    public function roundSizeUp(BigDecimal $size): BigDecimal
+    {
+        return $size->dividedBy($this->lotStep, 0, RoundingMode::UP)->multipliedBy($this->lotStep);
+    }
+
+    /** Value of a size at a price, in the quote currency. */
+    public function notional(BigDecimal $size, BigDecimal $price): BigDecimal
+    {
+        return $size->abs()->multipliedBy($price)->multipliedBy($this->multiplier);
+    }
+
+    /** The smallest size that keeps both the least size and the least notional at this price, in lot steps. */
+    public function leastSizeAt(BigDecimal $price): BigDecimal
+    {
+        $byValue = $this->leastNotional->dividedBy($price->multipliedBy($this->multiplier), 18, RoundingMode::UP);
+
+        return $this->roundSizeUp($byValue->isGreaterThan($this->leastSize) ? $byValue : $this->leastSize);
+    }
+}

@@ -1,0 +1,49 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Market;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use DateTimeImmutable;
+use InvalidArgumentException;
+use Wexon\Core\Signal\OrderSide;
+
+/** Best prices at one moment, in the instrument's quote currency. */
+final readonly class Quote
+{
+    private function __construct(
+        public BigDecimal $bid,
+        public BigDecimal $ask,
+        public DateTimeImmutable $at,
+    ) {}
+
+    /** @throws InvalidArgumentException If a price is not above zero, or the bid is above the ask. */
+    public static function of(BigDecimal|string $bid, BigDecimal|string $ask, DateTimeImmutable $at): self
+    {
+        $bid = BigDecimal::of($bid);
+        $ask = BigDecimal::of($ask);
+        if (! $bid->isPositive() || $bid->isGreaterThan($ask)) {
+            throw new InvalidArgumentException("A quote needs 0 < bid ≤ ask; found bid {$bid}, ask {$ask}.");
+        }
+
+        return new self($bid, $ask, $at);
+    }
+
+    /** What a market order of this side pays or gets. */
+    public function priceFor(OrderSide $side): BigDecimal
+    {
+        return $side === OrderSide::Buy ? $this->ask : $this->bid;
+    }
+
+    /** What a position is worth per unit now: what closing it would get. A flat position is valued in the middle. */
+    public function markFor(BigDecimal $quantity): BigDecimal
+    {
+        return match ($quantity->getSign()) {
+            1 => $this->bid,
+            -1 => $this->ask,
+            default => $this->bid->plus($this->ask)->dividedBy(2, $this->bid->getScale() + 1, RoundingMode::HALF_UP),
+        };
+    }
+}

@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Practice;
+
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+
+/**
+ * A made-up price for every moment, from a seed alone: no state, so that any process can ask for any time.
+ *
+ * The logarithm of the price is a sum of noises whose periods double from half a second to some weeks, each as strong
+ * as the root of its period, as in a random walk. As every noise is bounded, the price stays around its base for ever.
+ * A slow noise makes the quick ones stronger or weaker (calm stretches), and now and then the level jumps.
+ */
+final readonly class PricePath
+{
+    /** The price changes this often, in milliseconds. */
+    public const STEP = 250;
+
+    /** Fixed point of the logarithm. */
+    private const UNIT = 1_000_000_000;
+
+    private const SHORTEST = 500;
+
+    private const OCTAVES = 23;
+
+    private const DAY = 86_400_000;
+
+    /** Noises up to this one grow and shrink with the calm. */
+    private const QUICK_OCTAVES = 15;
+
+    private const CALM_PERIOD = 7_200_000;
+
+    private const JUMP_CELL = 14_400_000;
+
+    private const LONGEST_JUMP_SEARCH = 48;
+
+    /** @param list<int> $strengths Of each octave, in UNITs. */
+    private function __construct(
+        private int $seed,
+        private BigDecimal $base,
+        private array $strengths,
+        private int $jump,
+    ) {}
+
+    /**
+     * @param  BigDecimal|string  $base  The price that the path stays around.
+     * @param  int  $dailyMove  Usual move in a day, in hundredths of a percent.
+     * @param  int  $jump  Largest jump, in hundredths of a percent.
+     */
+    public static function of(string $name, int $seed, BigDecimal|string $base, int $dailyMove, int $jump): self
+    {
+        $strengths = [];
+        for ($octave = 0; $octave < self::OCTAVES; $octave++) {
+            $period = self::SHORTEST << $octave;
+            $strengths[] = intdiv($dailyMove * 100_000 * self::root(intdiv($period * 1_000_000, self::DAY)), 1_000);
+        }
+
+        return new self($seed ^ crc32($name), BigDecimal::of($base), $strengths, $jump * 100_000);
+    }
+
+    /**
+     * @param  int  $time  Milliseconds since 1970.
+     * @param  int  $scale  Digits after the point.
+     */
+    public function at(int $time, int $scale = 8): BigDecimal
+    {
+        $time -= $time % self::STEP;
+        $calm = Noise::ONE + intdiv(3 * Noise::at($this->seed + 77, $time, self::CALM_PERIOD), 4);
+        $logarithm = $this->jumpLevel($time);
+        foreach ($this->strengths as $octave => $strength) {
+            $noise = Noise::at($this->seed + $octave * 7919, $time, self::SHORTEST << $octave);
+            $part = ($noise * $strength) >> 20;
+            $logarithm += $octave < self::QUICK_OCTAVES ? ($part * $calm) >> 20 : $part;
+        }
+
+        return $this->base->multipliedBy(self::exponential($logarithm))->dividedBy(self::UNIT, $scale, RoundingMode::HALF_EVEN);
+    }
+
+    private function jumpLevel(int $time): int
+    {
+        $cell = intdiv($time, self::JUMP_CELL);
+        for ($back = 0; $back < self::LONGEST_JUMP_SEARCH; $back++) {
+            $hash = Noise::mixed($this->seed + 31, $cell - $back);
+            $happens = $hash % 3 === 0;
+            $moment = ($cell - $back) * self::JUMP_CELL + ($hash >> 2) % self::JUMP_CELL;
+            if ($happens && $moment <= $time) {
+                return (Noise::value($this->seed + 32, $cell - $back) * $this->jump) >> 20;
+            }
+        }
+
+        return 0;
+    }
+
+    /** e to the power of x, both in UNITs, for x between −3 and 3: the series at a quarter of x, squared twice. */
+    private static function exponential(int $x): int
+    {
+        $quarter = intdiv($x, 4);
+        $sum = $term = self::UNIT;
+        for ($n = 1; $n < 14; $n++) {
+            $term = intdiv(intdiv($term * $quarter, self::UNIT), $n);
+            $sum += $term;
+        }
+        $half = intdiv($sum * $sum, self::UNIT);
+
+        return intdiv($half * $half, self::UNIT);
+    }
+
+    /** Whole root, rounded down, of a number from 0 up. */
+    private static function root(int $number): int
+    {
+        $root = 0;
+        for ($bit = 1 << 20; $bit > 0; $bit >>= 1) {
+            if (($root + $bit) * ($root + $bit) <= $number) {
+                $root += $bit;
+            }
+        }
+
+        return $root;
+    }
+}

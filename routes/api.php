@@ -1,0 +1,61 @@
+<?php
+
+use App\Http\Controllers\Accounts;
+use App\Http\Controllers\Blotter;
+use App\Http\Controllers\Description;
+use App\Http\Controllers\Inlets;
+use App\Http\Controllers\Journal;
+use App\Http\Controllers\Panel;
+use App\Http\Controllers\Routes;
+use App\Http\Controllers\Session;
+use Illuminate\Support\Facades\Route;
+
+Route::get('openapi.json', Description\ShowOpenApi::class);
+Route::get('schemas/{name}', Description\ShowSchema::class);
+Route::get('session', Session\ShowWelcome::class);
+
+Route::middleware('throttle:sign-in')->group(function (): void {
+    Route::post('session', Session\SignIn::class);
+    Route::post('desk', Session\SignUp::class);
+});
+
+if (config('wexon.bench')) {
+    Route::post('bare', static fn () => ['stored' => false])->withoutMiddleware('api');
+}
+
+Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
+    Route::get('me', Session\ShowMe::class);
+    Route::delete('session', Session\SignOut::class);
+    Route::get('live/{desk}', Session\AllowLive::class);
+    Route::post('tokens', Session\MakeToken::class);
+
+    Route::get('panel', Panel\ShowPanel::class);
+
+    Route::get('venues', Accounts\ListVenues::class);
+    Route::get('instruments', Accounts\ListInstruments::class);
+    Route::get('accounts', Accounts\ListAccounts::class);
+    Route::post('accounts', Accounts\ConnectAccount::class);
+    Route::post('accounts/{account}/check', Accounts\CheckAccount::class);
+    Route::delete('accounts/{account}', Accounts\RemoveAccount::class);
+
+    Route::get('inlets', Inlets\ListInlets::class);
+    Route::post('inlets', Inlets\MakeInlet::class);
+    Route::get('inlets/{inlet}/address', Inlets\ShowAddress::class);
+    Route::post('inlets/{inlet}/test', Inlets\SendTest::class);
+    Route::delete('inlets/{inlet}', Inlets\RemoveInlet::class);
+
+    Route::get('routes', Routes\ListRoutes::class);
+    Route::post('routes', Routes\MakeRoute::class);
+    Route::get('routes/{route}', Routes\ShowRoute::class);
+    Route::put('routes/{route}', Routes\ChangeRoute::class);
+    Route::put('routes/{route}/state', Routes\SetState::class);
+    Route::delete('routes/{route}', Routes\RemoveRoute::class);
+
+    Route::get('messages', Journal\ListMessages::class);
+    Route::get('messages/{message}', Journal\ShowMessage::class);
+    Route::get('decisions/{decision}/replay', Journal\ReplayDecision::class);
+
+    Route::get('positions', Blotter\ListPositions::class);
+    Route::get('orders', Blotter\ListOrders::class);
+    Route::get('fills', Blotter\ListFills::class);
+});

@@ -1,0 +1,10 @@
+<?php
+
+use App\Dispatch\Sweep;
+use Illuminate\Support\Facades\Schedule;
+
+// Whatever a worker or a venue left half done is taken up again.
+Schedule::call(static fn (Sweep $sweep) => $sweep->run(olderThan: 3))->everyFiveSeconds()->name('sweep');
+
+Schedule::command('queue:prune-failed --hours=336')->daily();
+Schedule::command('sanctum:prune-expired --hours=24')->daily();

@@ -1,0 +1,33 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standin\Quarrystone\Endpoint;
+
+use Standin\Quarrystone\Database;
+use Standin\Quarrystone\Key;
+use Standin\Quarrystone\Market;
+use Standin\Quarrystone\Problem;
+use Symfony\Component\HttpFoundation\Request;
+
+/** POST /v1/leverage {instrument, leverage}. */
+final class SetLeverage implements Endpoint
+{
+    public function answer(Request $request, Key $key): array
+    {
+        $key->need('trade');
+        $name = (string) $request->getPayload()->get('instrument');
+        $leverage = $request->getPayload()->getInt('leverage');
+        $largest = Market::listing($name)['max_leverage'];
+        if ($leverage < 1 || $leverage > $largest) {
+            throw Problem::of(422, 'leverage_out_of_range', "Leverage for {$name} is from 1 to {$largest}.");
+        }
+        Database::connection()->table('holdings')->upsert(
+            ['account_id' => $key->accountId, 'instrument' => $name, 'leverage' => $leverage],
+            ['account_id', 'instrument'],
+            ['leverage'],
+        );
+
+        return ['instrument' => $name, 'leverage' => $leverage];
+    }
+}

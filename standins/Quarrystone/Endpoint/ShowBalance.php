@@ -1,0 +1,27 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standin\Quarrystone\Endpoint;
+
+use Standin\Quarrystone\Books;
+use Standin\Quarrystone\Key;
+use Symfony\Component\HttpFoundation\Request;
+
+/** GET /v1/balance: the account's money, and its leverage by instrument where it was set. */
+final class ShowBalance implements Endpoint
+{
+    public function answer(Request $request, Key $key): array
+    {
+        $key->need('read');
+        $books = Books::of($key->accountId);
+
+        return [
+            'currency' => 'USD',
+            'cash' => (string) $books->cash,
+            'equity' => (string) $books->equity(),
+            'free' => (string) $books->free(),
+            'leverage' => (object) array_map(static fn ($holding): int => $holding->leverage->toInt(), $books->holdings),
+        ];
+    }
+}

@@ -1,0 +1,117 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standin\Quarrystone;
+
+use DateTimeImmutable;
+use DateTimeZone;
+use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Practice\Depth;
+use Wexon\Core\Practice\PricePath;
+
+/** What Quarrystone trades, and at which prices at a given time. */
+final class Market
+{
+    private const SEED = 20_260_301;
+
+    /** Value that the best price holds, in USD. */
+    private const FIRST_LEVEL = '20000';
+
+    private const MAKER_FEES = ['spot' => '0.0008', 'perpetual' => '0.0002'];
+
+    private const TAKER_FEES = ['spot' => '0.001', 'perpetual' => '0.0005'];
+
+    private const LARGEST_LEVERAGE = ['spot' => 1, 'perpetual' => 20];
+
+    /** Coin => base price, daily move and largest jump in hundredths of a percent, tick, lot step, spread in ticks. */
+    private const COINS = [
+        'MARL' => ['38.40', 350, 110, '0.01', '0.01', 2],
+        'TUFA' => ['0.4120', 520, 180, '0.0001', '1', 2],
+        'CHERT' => ['1840.0', 260, 80, '0.1', '0.001', 3],
+        'SKARN' => ['6.150', 640, 240, '0.001', '0.1', 3],
+    ];
+
+    /** @return list<string> */
+    public static function names(): array
+    {
+        $names = [];
+        foreach (array_keys(self::COINS) as $coin) {
+            $names[] = strtolower($coin).'_spot';
+            $names[] = strtolower($coin).'_perp';
+        }
+
+        return $names;
+    }
+
+    /** @throws Problem If there is no such instrument. */
+    public static function instrument(string $name): Instrument
+    {
+        [$coin, $kind] = self::parts($name);
+        [, , , $tick, $lotStep] = self::COINS[$coin];
+
+        return Instrument::of([
+            'name' => $name,
+            'kind' => $kind,
+            'currency' => 'USD',
+            'tick' => $tick,
+            'lot_step' => $lotStep,
+            'least_size' => $lotStep,
+            'least_notional' => '5',
+            'multiplier' => '1',
+            'taker_fee' => self::TAKER_FEES[$kind],
+        ]);
+    }
+
+    /** @return array<string, mixed> The instrument in the venue's own words. */
+    public static function listing(string $name): array
+    {
+        [$coin, $kind] = self::parts($name);
+        $instrument = self::instrument($name);
+
+        return [
+            'instrument' => $name,
+            'coin' => $coin,
+            'type' => $kind,
+            'quote_currency' => 'USD',
+            'price_step' => (string) $instrument->tick,
+            'size_step' => (string) $instrument->lotStep,
+            'min_size' => (string) $instrument->leastSize,
+            'min_value' => (string) $instrument->leastNotional,
+            'contract_size' => '1',
+            'fees' => ['maker' => self::MAKER_FEES[$kind], 'taker' => self::TAKER_FEES[$kind]],
+            'max_leverage' => self::LARGEST_LEVERAGE[$kind],
+        ];
+    }
+
+    /**
+     * @param  int  $time  Milliseconds since 1970.
+     *
+     * @throws Problem If there is no such instrument.
+     */
+    public static function depth(string $name, int $time): Depth
+    {
+        [$coin] = self::parts($name);
+        [$base, $move, $jump, , , $spread] = self::COINS[$coin];
+        $path = PricePath::of($coin, self::SEED, $base, $move, $jump);
+        $at = DateTimeImmutable::createFromFormat('U.v', sprintf('%d.%03d', intdiv($time, 1000), $time % 1000), new DateTimeZone('UTC'));
+        assert($at !== false);
+
+        return Depth::around(self::instrument($name), $path->at($time), $spread, self::FIRST_LEVEL, $at);
+    }
+
+    /**
+     * @return array{string, 'spot'|'perpetual'}
+     *
+     * @throws Problem If there is no such instrument.
+     */
+    private static function parts(string $name): array
+    {
+        $found = preg_match('/^([a-z]+)_(spot|perp)$/', $name, $parts) === 1 && isset(self::COINS[strtoupper($parts[1])]);
+        if (! $found) {
+            throw Problem::of(404, 'unknown_instrument', "No instrument “{$name}” is listed here.");
+        }
+
+        return [strtoupper($parts[1]), $parts[2] === 'spot' ? 'spot' : 'perpetual'];
+    }
+}

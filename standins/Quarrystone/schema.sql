@@ -1,0 +1,66 @@
+CREATE TABLE IF NOT EXISTS accounts (
+    id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
+    name VARCHAR(80) NOT NULL,
+    environment ENUM('practice', 'live') NOT NULL,
+    cash DECIMAL(36, 18) NOT NULL
+);
+
+CREATE TABLE IF NOT EXISTS api_keys (
+    `key` CHAR(24) PRIMARY KEY,
+    secret CHAR(48) NOT NULL,
+    account_id BIGINT UNSIGNED NOT NULL REFERENCES accounts (id),
+    permissions VARCHAR(60) NOT NULL
+);
+
+CREATE TABLE IF NOT EXISTS holdings (
+    account_id BIGINT UNSIGNED NOT NULL,
+    instrument VARCHAR(40) NOT NULL,
+    quantity DECIMAL(36, 18) NOT NULL DEFAULT 0,
+    cost DECIMAL(36, 18) NOT NULL DEFAULT 0,
+    realised DECIMAL(36, 18) NOT NULL DEFAULT 0,
+    fees DECIMAL(36, 18) NOT NULL DEFAULT 0,
+    open_fees DECIMAL(36, 18) NOT NULL DEFAULT 0,
+    leverage SMALLINT UNSIGNED NOT NULL DEFAULT 1,
+    PRIMARY KEY (account_id, instrument)
+);
+
+CREATE TABLE IF NOT EXISTS orders (
+    id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
+    account_id BIGINT UNSIGNED NOT NULL,
+    client_id VARCHAR(40) NOT NULL,
+    instrument VARCHAR(40) NOT NULL,
+    side ENUM('buy', 'sell') NOT NULL,
+    quantity DECIMAL(36, 18) NOT NULL,
+    reduce_only BOOLEAN NOT NULL,
+    created_at DATETIME(6) NOT NULL,
+    UNIQUE (account_id, client_id)
+);
+
+CREATE TABLE IF NOT EXISTS fills (
+    id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
+    order_id BIGINT UNSIGNED NOT NULL,
+    account_id BIGINT UNSIGNED NOT NULL,
+    instrument VARCHAR(40) NOT NULL,
+    side ENUM('buy', 'sell') NOT NULL,
+    quantity DECIMAL(36, 18) NOT NULL,
+    price DECIMAL(36, 18) NOT NULL,
+    fee DECIMAL(36, 18) NOT NULL,
+    created_at DATETIME(6) NOT NULL,
+    INDEX (order_id),
+    INDEX (account_id, id)
+);
+
+CREATE TABLE IF NOT EXISTS faults (
+    id BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
+    kind VARCHAR(40) NOT NULL,
+    path VARCHAR(80) NOT NULL,
+    remaining INT UNSIGNED NOT NULL,
+    delay_ms INT UNSIGNED NOT NULL DEFAULT 0
+);
+
+CREATE TABLE IF NOT EXISTS request_counts (
+    bucket VARCHAR(60) NOT NULL,
+    second BIGINT UNSIGNED NOT NULL,
+    requests INT UNSIGNED NOT NULL,
+    PRIMARY KEY (bucket)
+) ENGINE = MEMORY
