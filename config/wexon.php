@@ -10,7 +10,7 @@ return [
     // Address under which charting platforms reach the inlets.
     'public_url' => env('APP_URL'),
 
-    // Stops a worker at this moment of an order's life with a kill -9; for the tests of exactly-once only.
+    // A folder in which the tests of exactly-once ask for a worker to be killed at a moment of an order's life.
     'crash_at' => env('WEXON_CRASH_AT'),
 
     // Adds the bare route that bin/wexon bench compares the inlet with.

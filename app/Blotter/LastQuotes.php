@@ -14,7 +14,7 @@ final class LastQuotes
     /** Seconds after which a price is too old to show a profit by. */
     private const FRESH = 15;
 
-    /** @param array<string, Quote> $quotes */
+    /** @param  array<string, Quote>  $quotes */
     public static function keep(array $quotes): void
     {
         Cache::put(self::KEY, array_map(static fn (Quote $quote): array => [

@@ -5,7 +5,6 @@ namespace App\Casts;
 use Brick\Math\BigDecimal;
 use Illuminate\Contracts\Database\Eloquent\CastsAttributes;
 use Illuminate\Database\Eloquent\Model;
-use InvalidArgumentException;
 
 /**
  * A DECIMAL column as a BigDecimal, without the zeros that the column pads it with.
@@ -21,10 +20,6 @@ final class DecimalCast implements CastsAttributes
 
     public function set(Model $model, string $key, mixed $value, array $attributes): ?string
     {
-        return match (true) {
-            $value === null => null,
-            $value instanceof BigDecimal, is_string($value), is_int($value) => (string) BigDecimal::of($value),
-            default => throw new InvalidArgumentException("{$key} takes a decimal, never a float."),
-        };
+        return $value === null ? null : (string) BigDecimal::of($value);
     }
 }

@@ -7,7 +7,7 @@ use Wexon\Core\Market\Balance;
 /** What a venue says about a set of credentials. */
 final readonly class KeyCheck
 {
-    /** @param list<string> $permissions read, trade, withdraw */
+    /** @param  list<string>  $permissions read, trade, withdraw */
     public function __construct(
         public Environment $environment,
         public array $permissions,

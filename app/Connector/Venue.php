@@ -5,7 +5,7 @@ namespace App\Connector;
 /** A venue that accounts can be connected at: its name, and what a trader must give. */
 final readonly class Venue
 {
-    /** @param array<string, string> $credentials Field => label. */
+    /** @param  array<string, string>  $credentials Field => label. */
     public function __construct(
         public string $id,
         public string $name,

@@ -18,7 +18,7 @@ final class VenueTrouble extends RuntimeException
         parent::__construct($message, 0, $previous);
     }
 
-    /** @param string $words The venue's own words. */
+    /** @param  string  $words The venue's own words. */
     public static function refused(string $words): self
     {
         return new self(TroubleKind::Refused, $words);

@@ -67,12 +67,12 @@ final readonly class KestrelYard
     /** Opens an account at the venue's counter, as a trader would, and connects it. */
     private function account(Desk $desk, string $name, string $environment, string $permissions, string $cash): Account
     {
-        $key = Http::post(config('wexon.quarrystone_url').'/keys', [
+        $key = Http::throw()->post(config('wexon.quarrystone_url').'/keys', [
             'name' => "{$desk->name}, {$name}",
             'environment' => $environment,
             'permissions' => explode(',', $permissions),
             'cash' => $cash,
-        ])->throw()->json();
+        ])->json();
         $credentials = ['key' => $key['key'], 'secret' => $key['secret']];
         $account = (new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => 'quarrystone', 'credentials' => $credentials]);
         $this->refresh->refresh($account, $this->connectors->make('quarrystone', $credentials));

@@ -7,14 +7,14 @@ use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Decision;
 use App\Models\DecisionState;
-use App\Models\OrderState;
 use App\Models\Order;
+use App\Models\OrderState;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision as DecisionValue;
-use Wexon\Core\Decision\Step;
 use Wexon\Core\Decision\Station;
+use Wexon\Core\Decision\Step;
 use Wexon\Core\Decision\Verdict;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Reading\WexonMessage;
@@ -63,7 +63,7 @@ final readonly class DecideNow
         ]);
     }
 
-    /** @param array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: array<string, mixed>}|null $inputs */
+    /** @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: array<string, mixed>}|null  $inputs */
     private function commit(Decision $decision, DecisionValue $value, ?array $inputs): void
     {
         $sends = $value->verdict === Verdict::Pass && ! $decision->dry;
@@ -96,7 +96,7 @@ final readonly class DecideNow
                 ], $value->tickets));
             }
         });
-        CrashPoint::pass('committed');
+        CrashPoint::pass('committed', $decision->route_id);
         $this->live->decision($decision);
     }
 

@@ -53,8 +53,10 @@ final class ReadMessage
         $decisions = [];
         foreach ($this->routes($message) as $route) {
             $leg = $route->rulesValue()->legFor($signal->symbol);
-            foreach ($leg === null ? [] : $route->accounts as $account) {
-                $decisions[] = $this->waiting($message, $route, $account, $leg);
+            if ($leg !== null) {
+                foreach ($route->accounts as $account) {
+                    $decisions[] = $this->waiting($message, $route, $account, $leg);
+                }
             }
         }
 

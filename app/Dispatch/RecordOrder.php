@@ -18,6 +18,8 @@ final class RecordOrder
 {
     private const PRICE_SCALE = 18;
 
+    private const ATTEMPTS = 3;
+
     public function record(Order $order, OrderReport $report): void
     {
         DB::transaction(function () use ($order, $report): void {
@@ -33,15 +35,12 @@ final class RecordOrder
                 'acknowledged_at' => now(),
             ]);
             $this->keepFills($order, $report);
-        });
+        }, self::ATTEMPTS);
     }
 
     private function keepFills(Order $order, OrderReport $report): void
     {
-        $position = Position::query()->lockForUpdate()->firstOrNew(
-            ['account_id' => $order->account_id, 'instrument' => $order->instrument],
-            ['desk_id' => $order->desk_id],
-        );
+        $position = $this->lockedPosition($order);
         $instrument = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value();
         foreach ($report->fills as $row) {
             $new = Fill::query()->insertOrIgnore([
@@ -70,5 +69,15 @@ final class RecordOrder
             }
         }
         $position->save();
+    }
+
+    /** The row is made before it is locked: locking one that is not there would lock its neighbours. */
+    private function lockedPosition(Order $order): Position
+    {
+        $which = ['account_id' => $order->account_id, 'instrument' => $order->instrument];
+        $flat = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0'];
+        Position::query()->insertOrIgnore([...$which, 'desk_id' => $order->desk_id, ...$flat]);
+
+        return Position::query()->where($which)->lockForUpdate()->firstOrFail();
     }
 }

@@ -73,7 +73,7 @@ final readonly class SendOrder
             }
             throw $trouble;
         }
-        CrashPoint::pass('sent');
+        CrashPoint::pass('sent', $order->route_id);
         $this->record->record($order, $report);
 
         return true;

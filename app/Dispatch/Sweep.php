@@ -13,7 +13,7 @@ final class Sweep
 {
     private const LANES = 200;
 
-    /** @param int $olderThan Seconds. */
+    /** @param  int  $olderThan Seconds. */
     public function run(int $olderThan): void
     {
         $moment = now()->subSeconds($olderThan);

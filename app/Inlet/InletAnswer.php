@@ -7,7 +7,7 @@ namespace App\Inlet;
 /** What the sender gets back. */
 final readonly class InletAnswer
 {
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     private function __construct(
         public int $status,
         public string $body,

@@ -15,7 +15,7 @@ final readonly class InletRequest
     /** These hold other people's secrets, and are never stored. */
     private const SECRET_HEADERS = ['authorization', 'cookie', 'proxy-authorization'];
 
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     public function __construct(
         public string $method,
         public string $token,

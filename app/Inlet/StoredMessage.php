@@ -9,7 +9,7 @@ use Symfony\Component\Uid\Ulid;
 /** A message as it goes to disk. */
 final readonly class StoredMessage
 {
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     private function __construct(
         public string $ulid,
         public int $deskId,

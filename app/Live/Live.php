@@ -70,7 +70,7 @@ final class Live
         ]);
     }
 
-    /** @param array<string, mixed> $event */
+    /** @param  array<string, mixed>  $event */
     private function publish(int $deskId, array $event): void
     {
         try {

@@ -62,7 +62,7 @@ final readonly class Watch
     {
         $held = Position::query()->whereIn('account_id', $accounts->modelKeys())->where('quantity', '!=', 0)->distinct()->pluck('instrument');
         $routed = $accounts->pluck('routes')->flatten()->unique('id')->flatMap(static fn (Route $route): array => array_column($route->rules['legs'], 'instrument'));
-        $wanted = $held->merge($routed)->unique()->values()->all();
+        $wanted = array_values(array_map(strval(...), $held->merge($routed)->unique()->all()));
         if ($wanted === []) {
             return [];
         }

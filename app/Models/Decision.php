@@ -22,7 +22,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $verdict
  * @property string|null $intent
  * @property string|null $summary
- * @property array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: array<string, mixed>}|null $inputs
+ *
+ * @phpstan-import-type RulesSpec from \Wexon\Core\Route\RouteRules
+ * @phpstan-import-type SnapshotArray from \Wexon\Core\Decision\Snapshot
+ *
+ * @property array{signal: array<string, mixed>, rules: RulesSpec, snapshot: SnapshotArray}|null $inputs
  * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>}|null $trace
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $decided_at

@@ -20,6 +20,7 @@ use Illuminate\Support\Str;
  * @property CarbonImmutable|null $last_heard_at
  * @property CarbonImmutable $created_at
  * @property Desk $desk
+ * @property \Illuminate\Database\Eloquent\Collection<int, Route> $routes
  */
 class Inlet extends Model
 {

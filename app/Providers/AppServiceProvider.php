@@ -31,7 +31,7 @@ final class AppServiceProvider extends ServiceProvider
     public function boot(): void
     {
         Date::use(CarbonImmutable::class);
-        Model::preventLazyLoading(! $this->app->isProduction());
+        Model::preventLazyLoading(! app()->isProduction());
         // What the last worker left half done is taken up at once, not only at the next sweep.
         Event::listen(WorkerStarting::class, static fn () => app(Sweep::class)->run(olderThan: 0));
         RateLimiter::for('sign-in', static fn (Request $request): array => [

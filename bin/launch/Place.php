@@ -21,7 +21,7 @@ final class Place
         public readonly int $firstPort,
     ) {}
 
-    /** @param int|null $port The first of seven; kept for the next start. */
+    /** @param  int|null  $port The first of seven; kept for the next start. */
     public static function of(string $name, ?int $port = null): self
     {
         $folder = self::root()."/var/{$name}";

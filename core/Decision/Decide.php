@@ -14,8 +14,8 @@ use Wexon\Core\Intent\ResolvedIntent;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\Side;
 use Wexon\Core\Signal\Signal;
-use Wexon\Core\Sizing\SizeRefusal;
 use Wexon\Core\Sizing\Sizer;
+use Wexon\Core\Sizing\SizeRefusal;
 use Wexon\Core\Sizing\SizingInput;
 
 /** The one pure decision: the same signal, rules and snapshot always give the same answer. Nothing else decides. */
@@ -98,8 +98,8 @@ final class Decide
         }
 
         return [Step::pass(Station::Size, implode('; ', $working), [
-            'equity' => "{$snapshot->balance->equity} {$snapshot->balance->currency}",
-            'free' => "{$snapshot->balance->free} {$snapshot->balance->currency}",
+            'equity' => "{$snapshot->balance->equity->toScale(2, RoundingMode::DOWN)} {$snapshot->balance->currency}",
+            'free' => "{$snapshot->balance->free->toScale(2, RoundingMode::DOWN)} {$snapshot->balance->currency}",
         ]), $tickets];
     }
 

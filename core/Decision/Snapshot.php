@@ -40,7 +40,7 @@ final readonly class Snapshot
         public DateTimeImmutable $now,
     ) {}
 
-    /** @param SnapshotArray $stored */
+    /** @param  SnapshotArray  $stored */
     public static function fromArray(array $stored): self
     {
         $instrument = Instrument::of($stored['instrument']);

@@ -7,7 +7,7 @@ namespace Wexon\Core\Decision;
 /** One line of a decision's trace. */
 final readonly class Step
 {
-    /** @param array<string, string> $numbers What the step saw, by name. */
+    /** @param  array<string, string>  $numbers What the step saw, by name. */
     private function __construct(
         public Station $station,
         public Verdict $verdict,
@@ -15,19 +15,19 @@ final readonly class Step
         public array $numbers,
     ) {}
 
-    /** @param array<string, string> $numbers */
+    /** @param  array<string, string>  $numbers */
     public static function pass(Station $station, string $sentence, array $numbers = []): self
     {
         return new self($station, Verdict::Pass, $sentence, $numbers);
     }
 
-    /** @param array<string, string> $numbers */
+    /** @param  array<string, string>  $numbers */
     public static function refuse(Station $station, string $sentence, array $numbers = []): self
     {
         return new self($station, Verdict::Refuse, $sentence, $numbers);
     }
 
-    /** @param array<string, string> $numbers */
+    /** @param  array<string, string>  $numbers */
     public static function nothing(Station $station, string $sentence, array $numbers = []): self
     {
         return new self($station, Verdict::Nothing, $sentence, $numbers);

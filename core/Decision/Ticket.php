@@ -23,7 +23,7 @@ final readonly class Ticket
 
     public static function market(int $number, string $instrument, OrderSide $side, BigDecimal $quantity, bool $reduceOnly): self
     {
-        return new self($number, $instrument, $side, $quantity, $reduceOnly);
+        return new self($number, $instrument, $side, $quantity->stripTrailingZeros(), $reduceOnly);
     }
 
     /** @return array{number: int, type: string, instrument: string, side: string, quantity: string, reduce_only: bool} */

@@ -37,7 +37,7 @@ final readonly class PricePath
 
     private const LONGEST_JUMP_SEARCH = 48;
 
-    /** @param list<int> $strengths Of each octave, in UNITs. */
+    /** @param  list<int>  $strengths Of each octave, in UNITs. */
     private function __construct(
         private int $seed,
         private BigDecimal $base,

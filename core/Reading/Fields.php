@@ -15,10 +15,10 @@ final readonly class Fields
     /** Longest number taken, in characters: beyond it no venue has anything to say. */
     private const LONGEST_NUMBER = 40;
 
-    /** @param array<array-key, mixed> $values */
+    /** @param  array<array-key, mixed>  $values */
     private function __construct(private array $values, private string $prefix) {}
 
-    /** @param array<array-key, mixed> $values */
+    /** @param  array<array-key, mixed>  $values */
     public static function of(array $values, string $prefix): self
     {
         return new self($values, $prefix);
@@ -119,7 +119,7 @@ final readonly class Fields
         return $time->setTimezone(new DateTimeZone('UTC'));
     }
 
-    /** @param list<string> $names */
+    /** @param  list<string>  $names */
     private function nearest(string $name, array $names): string
     {
         foreach ($names as $known) {

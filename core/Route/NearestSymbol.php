@@ -9,7 +9,7 @@ final class NearestSymbol
 {
     private const LONGEST = 60;
 
-    /** @param array<string, string> $known Symbol => name of the route that takes it. */
+    /** @param  array<string, string>  $known Symbol => name of the route that takes it. */
     public static function sentence(string $symbol, array $known): string
     {
         if ($known === []) {

@@ -17,7 +17,7 @@ use Wexon\Core\Sizing\SizeRules;
  */
 final readonly class RouteRules
 {
-    /** @param list<Leg> $legs */
+    /** @param  list<Leg>  $legs */
     private function __construct(
         public array $legs,
         public AllowedSides $sides,

@@ -17,10 +17,12 @@ final readonly class PercentOfEquity implements SizeRule
 
     public function units(SizingInput $input): RawSize
     {
-        $money = $input->balance->equity->multipliedBy($this->percent)->dividedBy(100, self::MONEY_SCALE, RoundingMode::DOWN)->stripTrailingZeros();
-        $size = (new FixedMoney($money))->units($input);
+        $money = $input->balance->equity->multipliedBy($this->percent)->dividedBy(100, self::MONEY_SCALE, RoundingMode::DOWN);
+        $units = (new FixedMoney($money))->units($input)->units;
+        $currency = $input->balance->currency;
+        $equity = $input->balance->equity->toScale(2, RoundingMode::DOWN);
 
-        return RawSize::of($size->units, "{$this->percent} % of {$input->balance->equity} {$input->balance->currency} = {$size->working}");
+        return RawSize::of($units, "{$this->percent} % of {$equity} {$currency} = {$money->toScale(2, RoundingMode::DOWN)} {$currency} ÷ {$input->price}");
     }
 
     public function toArray(): array

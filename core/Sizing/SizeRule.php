@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Sizing;
 
-use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 
 /**

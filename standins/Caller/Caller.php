@@ -15,7 +15,7 @@ final class Caller
 
     private readonly Client $http;
 
-    /** @param list<string> $inlets Addresses: first the charts', then the script's. */
+    /** @param  list<string>  $inlets Addresses: first the charts', then the script's. */
     public function __construct(private readonly array $inlets)
     {
         $this->http = new Client(['timeout' => 5, 'http_errors' => false]);
@@ -75,7 +75,7 @@ final class Caller
         };
     }
 
-    /** @param array<string, mixed> $message */
+    /** @param  array<string, mixed>  $message */
     private function json(array $message): string
     {
         return (string) json_encode($message, JSON_UNESCAPED_SLASHES);

@@ -12,13 +12,13 @@ use Wexon\Core\Practice\Holding;
 /** One account's money and holdings, valued now. */
 final class Books
 {
-    /** @param array<string, Holding> $holdings By instrument. */
+    /** @param  array<string, Holding>  $holdings By instrument. */
     private function __construct(
         public readonly BigDecimal $cash,
         public readonly array $holdings,
     ) {}
 
-    /** @param bool $lock Keeps everyone else off this account until the transaction ends. */
+    /** @param  bool  $lock Keeps everyone else off this account until the transaction ends. */
     public static function of(int $accountId, bool $lock = false): self
     {
         $database = Database::connection();
@@ -49,7 +49,7 @@ final class Books
         return $this->total(static fn (Holding $holding, BigDecimal $mark): BigDecimal => $holding->freeing($mark));
     }
 
-    /** @param callable(Holding, BigDecimal): BigDecimal $of */
+    /** @param  callable(Holding, BigDecimal): BigDecimal  $of */
     private function total(callable $of): BigDecimal
     {
         $sum = $this->cash;

@@ -17,6 +17,7 @@ final class Faults
         $database = Database::connection();
         $row = $database->table('faults')->where('remaining', '>', 0)
             ->whereRaw('? LIKE CONCAT(path, \'%\')', ["{$request->getMethod()} {$request->getPathInfo()}"])
+            ->whereIn('key', ['', (string) $request->headers->get('QS-Key')])
             ->orderBy('id')->first();
         $taken = $row !== null && $database->table('faults')->where('id', $row->id)->where('remaining', '>', 0)->decrement('remaining') === 1;
 
@@ -25,15 +26,16 @@ final class Faults
 
     /**
      * @param  string  $path  "POST /v1/orders", or the beginning of it
+     * @param  string  $key  Whose requests it is for; empty for everybody's.
      */
-    public static function ask(Fault $kind, string $path, int $times, int $delay): void
+    public static function ask(Fault $kind, string $path, string $key, int $times, int $delay): void
     {
-        Database::connection()->table('faults')->insert(['kind' => $kind->value, 'path' => $path, 'remaining' => $times, 'delay_ms' => $delay]);
+        Database::connection()->table('faults')->insert(['kind' => $kind->value, 'path' => $path, 'key' => $key, 'remaining' => $times, 'delay_ms' => $delay]);
     }
 
     private function __construct(private readonly Fault $kind, private readonly int $delay) {}
 
-    /** @param callable(): Response $handle */
+    /** @param  callable(): Response  $handle */
     public function around(callable $handle): Response
     {
         $answer = $this->kind->actsFirst() || $this->kind === Fault::Slow ? $handle() : null;

@@ -21,7 +21,7 @@ final class FrontOffice
             'POST /keys' => new JsonResponse(self::open(
                 (string) $request->getPayload()->get('name'),
                 (string) $request->getPayload()->get('environment', 'practice'),
-                array_map(strval(...), $request->getPayload()->all('permissions')),
+                array_values(array_map(strval(...), $request->getPayload()->all('permissions'))),
                 (string) $request->getPayload()->get('cash', self::CASH),
             ), 201),
             'POST /faults' => self::fault($request),
@@ -60,7 +60,7 @@ final class FrontOffice
         if ($kind === null) {
             return new JsonResponse(['error' => ['code' => 'bad_fault', 'message' => 'kind is one of '.implode(', ', array_column(Fault::cases(), 'value')).'.']], 422);
         }
-        Faults::ask($kind, (string) $body->get('path', 'POST /v1/orders'), $body->getInt('times', 1), $body->getInt('delay_ms'));
+        Faults::ask($kind, (string) $body->get('path', 'POST /v1/orders'), (string) $body->get('key'), $body->getInt('times', 1), $body->getInt('delay_ms'));
 
         return new JsonResponse(['asked' => $kind->value], 201);
     }

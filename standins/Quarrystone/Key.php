@@ -7,7 +7,7 @@ namespace Standin\Quarrystone;
 /** Who asks, and what they may do. */
 final readonly class Key
 {
-    /** @param list<string> $permissions */
+    /** @param  list<string>  $permissions */
     public function __construct(
         public string $key,
         public int $accountId,

@@ -9,7 +9,7 @@ use RuntimeException;
 /** A request that the venue answers with an error: an HTTP status, a code, and words. */
 final class Problem extends RuntimeException
 {
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     private function __construct(
         public readonly int $status,
         public readonly string $name,
@@ -19,7 +19,7 @@ final class Problem extends RuntimeException
         parent::__construct($message);
     }
 
-    /** @param array<string, string> $headers */
+    /** @param  array<string, string>  $headers */
     public static function of(int $status, string $name, string $message, array $headers = []): self
     {
         return new self($status, $name, $message, $headers);

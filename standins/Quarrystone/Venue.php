@@ -56,7 +56,7 @@ final class Venue
         }
     }
 
-    /** @param class-string<Endpoint\Endpoint> $endpoint */
+    /** @param  class-string<Endpoint\Endpoint>  $endpoint */
     private static function signed(string $endpoint, Request $request): JsonResponse
     {
         $key = Door::check($request);

@@ -57,7 +57,7 @@ final class QuarrystoneClient
     {
         $promises = array_map(fn (array $request): PromiseInterface => $this->send('GET', $this->uri(...$request), ''), $requests);
 
-        return array_values($this->settled(static fn (): array => Utils::unwrap($promises)));
+        return $this->settled(static fn (): array => Utils::unwrap($promises));
     }
 
     /**
@@ -71,7 +71,7 @@ final class QuarrystoneClient
         return $this->settled(fn (): array => [$this->send('POST', $path, (string) json_encode($body))->wait()])[0];
     }
 
-    /** @param array<string, string> $query */
+    /** @param  array<string, string>  $query */
     private function uri(string $path, array $query): string
     {
         return $query === [] ? $path : $path.'?'.http_build_query($query, '', '&', PHP_QUERY_RFC3986);

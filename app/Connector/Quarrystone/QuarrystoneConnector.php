@@ -37,7 +37,7 @@ final readonly class QuarrystoneConnector implements Connector
 
     public function instruments(): array
     {
-        return array_map(static fn (array $row): Instrument => Instrument::of([
+        return array_values(array_map(static fn (array $row): Instrument => Instrument::of([
             'name' => $row['instrument'],
             'kind' => $row['type'],
             'currency' => $row['quote_currency'],
@@ -47,7 +47,7 @@ final readonly class QuarrystoneConnector implements Connector
             'least_notional' => $row['min_value'],
             'multiplier' => $row['contract_size'],
             'taker_fee' => $row['fees']['taker'],
-        ]), $this->client->get('/v1/instruments')['instruments']);
+        ]), $this->client->get('/v1/instruments')['instruments']));
     }
 
     public function quotes(array $instruments): array
@@ -123,24 +123,24 @@ final readonly class QuarrystoneConnector implements Connector
         return $quotes;
     }
 
-    /** @param array<mixed> $body */
+    /** @param  array<mixed>  $body */
     private function balance(array $body): Balance
     {
         return Balance::of($body['currency'], $body['equity'], $body['free']);
     }
 
-    /** @param array<mixed> $body */
+    /** @param  array<mixed>  $body */
     private function report(array $body): OrderReport
     {
         $side = OrderSide::from($body['side']);
 
         return new OrderReport(
             $body['order_id'],
-            array_map(static fn (array $fill): FillReport => new FillReport(
+            array_values(array_map(static fn (array $fill): FillReport => new FillReport(
                 $fill['fill_id'],
                 Fill::of($side, $fill['quantity'], $fill['price'], $fill['fee']),
                 CarbonImmutable::parse($fill['at']),
-            ), $body['fills']),
+            ), $body['fills'])),
             CarbonImmutable::parse($body['accepted_at']),
         );
     }

@@ -16,8 +16,8 @@ final class TokenCommand extends Command
     {
         $email = $this->argument('email');
         $user = User::query()->where('email', $email)->first();
-        if ($user === null) {
-            $this->components->error("There is no user {$email}.");
+        if (! is_string($email) || $user === null) {
+            $this->components->error('There is no such user.');
 
             return self::FAILURE;
         }

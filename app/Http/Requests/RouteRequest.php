@@ -10,7 +10,6 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use InvalidArgumentException;
-use Brick\Math\Exception\MathException;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator as SchemaValidator;
@@ -64,7 +63,7 @@ final class RouteRequest extends FormRequest
             }
             try {
                 RouteRules::of($rules);
-            } catch (InvalidArgumentException|MathException $trouble) {
+            } catch (InvalidArgumentException $trouble) {
                 $validator->errors()->add('rules', $trouble->getMessage());
 
                 return;
@@ -89,7 +88,7 @@ final class RouteRequest extends FormRequest
         return array_values(array_map(intval(...), $this->array('account_ids')));
     }
 
-    /** @param list<array{symbol: string, instrument: string}> $legs */
+    /** @param  list<array{symbol: string, instrument: string}>  $legs */
     private function refuseUnknownInstruments(Validator $validator, array $legs): void
     {
         $venues = Account::query()->whereIn('id', $this->accountIds())->distinct()->pluck('venue');

@@ -18,7 +18,7 @@ final class InletResource extends JsonResource
             'name' => $this->name,
             'per_minute' => $this->per_minute,
             'last_heard_at' => Moment::of($this->last_heard_at),
-            'routes' => $this->routes->map(static fn (Route $route): array => ['id' => $route->id, 'name' => $route->name, 'state' => $route->state->value])->values(),
+            'routes' => $this->resource->routes->map(static fn (Route $route): array => ['id' => $route->id, 'name' => $route->name, 'state' => $route->state->value])->values(),
         ];
     }
 }

@@ -9,7 +9,7 @@ use Launch\Trouble;
 /** The words behind a command. */
 final class Arguments
 {
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public static function has(array $words, string $flag): bool
     {
         return in_array($flag, $words, true);

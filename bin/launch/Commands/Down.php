@@ -10,7 +10,7 @@ use Launch\Terminal;
 
 final class Down
 {
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         Arguments::allowOnly($words, []);

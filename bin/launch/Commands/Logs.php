@@ -10,7 +10,7 @@ use Launch\Trouble;
 
 final class Logs
 {
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         $place = Place::of('main');

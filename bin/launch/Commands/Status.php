@@ -10,7 +10,7 @@ use Launch\Terminal;
 
 final class Status
 {
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         Arguments::allowOnly($words, []);

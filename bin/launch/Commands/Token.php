@@ -11,7 +11,7 @@ use Launch\Trouble;
 
 final class Token
 {
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         Arguments::allowOnly($words, []);

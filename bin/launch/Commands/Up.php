@@ -15,7 +15,7 @@ use Launch\Trouble;
 
 final class Up
 {
-    /** @param list<string> $words */
+    /** @param  list<string>  $words */
     public function run(array $words): int
     {
         Arguments::allowOnly($words, ['--fresh', '--port']);
@@ -39,7 +39,7 @@ final class Up
         return 0;
     }
 
-    /** @param array{email: string, password: string, inlets: array<string, string>} $demo */
+    /** @param  array{email: string, password: string, inlets: array<string, string>}  $demo */
     private function greet(Place $place, array $demo, float $seconds): void
     {
         $address = array_values($demo['inlets'])[0];

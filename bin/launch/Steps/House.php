@@ -11,7 +11,7 @@ use Launch\Terminal;
 /** Brings a whole place up: from installed packages to answering servers with an up-to-date database. */
 final class House
 {
-    /** @param list<string> $also Programs beside the usual ones. */
+    /** @param  list<string>  $also Programs beside the usual ones. */
     public static function bringUp(Place $place, array $also = []): void
     {
         $place->makeFolders();
@@ -32,7 +32,7 @@ final class House
             Shell::run(['php', 'artisan', 'migrate', '--force'], $place->environment(), Place::root());
             Shell::run(['php', 'standins/bin/quarrystone'], $place->environment(), Place::root());
         });
-        Terminal::step($running ? 'Renewing the processes' : 'Starting the processes', static function () use ($place, $running, $also): void {
+        Terminal::step($running ? 'Renewing the processes' : 'Starting the processes', static function () use ($place, $running): void {
             $running ? Services::renew($place) : Services::start($place);
             Services::waitUntilAnswering($place);
         });

@@ -16,18 +16,19 @@ final class Packages
         Stamp::unlessMade('vendor/autoload.php', ['composer.json'], static fn () => Terminal::step('Installing the PHP packages', static function (): void {
             Shell::run(['composer', 'install', '--no-interaction', '--no-progress', '--quiet'], ['COMPOSER_ALLOW_SUPERUSER' => '1'], Place::root(), 'The PHP packages could not be installed. Is the package registry in reach?');
             // Some archives unpack without read permission for other users.
-            Shell::run(['chmod', '-R', 'a+rX', 'vendor'], [], Place::root());
+            Shell::run(['chmod', '-R', 'a+rX', 'vendor'], in: Place::root());
         }));
-        Stamp::unlessMade('ui/node_modules', ['ui/package-lock.json'], static fn () => Terminal::step('Installing the npm packages', static fn () => Shell::run(
-            ['npm', 'ci', '--no-audit', '--no-fund', '--loglevel=error'], [], Place::root().'/ui', 'The npm packages could not be installed. Is the package registry in reach?',
-        )));
+        Stamp::unlessMade('ui/node_modules', ['ui/package-lock.json'], static fn () => Terminal::step('Installing the npm packages', static function (): void {
+            // Not “npm ci”: the registry lacks some builds for other systems, and it refuses a lock file without them.
+            Shell::run(['npm', 'install', '--no-save', '--no-audit', '--no-fund', '--loglevel=error'], in: Place::root().'/ui', onFailure: 'The npm packages could not be installed. Is the package registry in reach?');
+        }));
     }
 
     public static function buildScreens(): void
     {
         Stamp::unlessMade('public/build', ['ui', 'docs/api'], static fn () => Terminal::step('Building the screens', static function (): void {
             self::makeApiTypes();
-            Shell::run(['npm', 'run', '--silent', 'build'], [], Place::root().'/ui');
+            Shell::run(['npm', 'run', '--silent', 'build'], in: Place::root().'/ui');
         }));
     }
 
@@ -37,6 +38,6 @@ final class Packages
         $place->makeFolders();
         $description = Shell::run(['php', 'artisan', 'wexon:describe-api'], ['LOG_CHANNEL' => 'null'] + $place->environment(), Place::root());
         file_put_contents(Place::root().'/ui/src/api/openapi.json', $description);
-        Shell::run(['npm', 'run', '--silent', 'api-types'], [], Place::root().'/ui');
+        Shell::run(['npm', 'run', '--silent', 'api-types'], in: Place::root().'/ui');
     }
 }

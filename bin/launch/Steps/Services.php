@@ -35,7 +35,7 @@ final class Services
         Shell::run(['supervisord', '-c', $place->path('supervisor.conf')], onFailure: 'The processes could not be started.');
     }
 
-    /** @param list<string> $also */
+    /** @param  list<string>  $also */
     public static function start(Place $place, array $also = []): void
     {
         [$status, $said] = self::control($place, ['start', ...self::BUSY, ...$also]);

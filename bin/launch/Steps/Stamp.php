@@ -18,7 +18,7 @@ final class Stamp
 
     /**
      * @param  list<string>  $sources  Files and folders below the root.
-     * @param  callable(): void  $make
+     * @param  callable(): mixed  $make
      */
     public static function unlessMade(string $result, array $sources, callable $make): void
     {
@@ -33,7 +33,7 @@ final class Stamp
         file_put_contents($file, $hash);
     }
 
-    /** @param list<string> $sources */
+    /** @param  list<string>  $sources */
     private static function hash(array $sources): string
     {
         $hashes = [];

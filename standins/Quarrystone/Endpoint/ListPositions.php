@@ -19,7 +19,7 @@ final class ListPositions implements Endpoint
             if (! $holding->position->isFlat()) {
                 $positions[] = [
                     'instrument' => $name,
-                    'size' => (string) $holding->position->quantity,
+                    'size' => (string) $holding->position->quantity->stripTrailingZeros(),
                     'entry_price' => (string) $holding->position->average(),
                     'margin' => (string) $holding->margin(),
                 ];

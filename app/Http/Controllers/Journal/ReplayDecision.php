@@ -14,11 +14,11 @@ final class ReplayDecision
 {
     public function __invoke(Decision $decision): JsonResponse
     {
-        abort_if($decision->inputs === null, 409, 'This decision was made without a snapshot, so there is nothing to decide again.');
+        $inputs = $decision->inputs ?? abort(409, 'This decision was made without a snapshot, so there is nothing to decide again.');
         $again = Decide::decide(
-            WexonMessage::fromArray($decision->inputs['signal']),
-            RouteRules::of($decision->inputs['rules']),
-            Snapshot::fromArray($decision->inputs['snapshot']),
+            WexonMessage::fromArray($inputs['signal']),
+            RouteRules::of($inputs['rules']),
+            Snapshot::fromArray($inputs['snapshot']),
         )->toArray();
 
         return new JsonResponse([

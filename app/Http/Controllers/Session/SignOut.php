@@ -18,7 +18,7 @@ final class SignOut
         if ($token instanceof PersonalAccessToken) {
             $token->delete();
         } else {
-            Auth::guard('web')->logout();
+            Auth::logout();
             $request->session()->invalidate();
             $request->session()->regenerateToken();
         }

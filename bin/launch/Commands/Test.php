@@ -1,0 +1,64 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Launch\Commands;
+
+use Launch\Place;
+use Launch\Shell;
+use Launch\Steps\DebianPackages;
+use Launch\Steps\House;
+use Launch\Steps\Packages;
+use Launch\Steps\Services;
+use Launch\Terminal;
+
+/** Runs everything: rules, application, screens, static checks. On its own servers and database. */
+final class Test
+{
+    private const PARTS = ['core', 'app', 'browser', 'static'];
+
+    /** @param  list<string>  $words */
+    public function run(array $words): int
+    {
+        Arguments::allowOnly($words, self::PARTS);
+        $parts = $words === [] ? self::PARTS : $words;
+        $started = microtime(true);
+        DebianPackages::install(forTests: true);
+        Packages::install();
+        Packages::buildScreens();
+        $place = Place::of('test');
+        $needsServers = array_intersect($parts, ['app', 'browser']) !== [];
+        if ($needsServers) {
+            House::throwAway($place);
+            House::bringUp($place);
+            is_dir($place->path('crash-at')) || mkdir($place->path('crash-at'));
+        }
+        $failed = array_filter($parts, function (string $part) use ($place): bool {
+            Terminal::say("\n== {$part}");
+
+            return $this->part($part, $place) !== 0;
+        });
+        if ($needsServers) {
+            Services::stop($place);
+        }
+        Terminal::say(sprintf("\n%s, after %.0f s.", $failed === [] ? 'Everything passed' : 'Failed: '.implode(', ', $failed), microtime(true) - $started));
+
+        return $failed === [] ? 0 : 1;
+    }
+
+    private function part(string $part, Place $place): int
+    {
+        $paratest = ['php', 'vendor/bin/paratest', '--colors=never', '--no-coverage'];
+
+        return match ($part) {
+            'core' => Shell::show([...$paratest, '--testsuite', 'core', '-p2', '--functional', '--max-batch-size', '200'], in: Place::root()),
+            'app' => Shell::show([...$paratest, '--testsuite', 'app', '-p4', '--functional'], $place->environment(), Place::root()),
+            'browser' => Shell::show(['npm', 'run', '--silent', 'test:browser'], [
+                'WEXON_URL' => $place->url(),
+                'WEXON_VENUE_URL' => "http://127.0.0.1:{$place->port('quarrystone')}",
+                'NODE_PATH' => Place::root().'/ui/node_modules',
+            ], Place::root().'/ui'),
+            default => (new Check)->run([]),
+        };
+    }
+}

@@ -1,0 +1,30 @@
+<?php
+
+namespace Tests\App\Connector;
+
+use App\Connector\Connector;
+use App\Connector\Connectors;
+use PHPUnit\Framework\TestCase;
+use Tests\App\Desk;
+use Tests\App\RunningPlace;
+
+final class QuarrystoneConnectorTest extends TestCase
+{
+    use ConnectorContract;
+    use RunningPlace;
+
+    private function connector(array $permissions = ['read', 'trade'], string $environment = 'practice'): Connector
+    {
+        return app(Connectors::class)->make('quarrystone', Desk::keyAtVenue($environment, $permissions));
+    }
+
+    private function connectorWithWrongSecret(): Connector
+    {
+        return app(Connectors::class)->make('quarrystone', ['secret' => str_repeat('0', 48)] + Desk::keyAtVenue());
+    }
+
+    private function instrument(): string
+    {
+        return 'marl_perp';
+    }
+}

@@ -1,0 +1,20 @@
+import { defineConfig } from '@playwright/test';
+
+/** The running place's address comes from bin/wexon. */
+export default defineConfig({
+  testDir: '.',
+  outputDir: './results',
+  timeout: 30_000,
+  workers: 1,
+  reporter: [['line']],
+  use: {
+    baseURL: process.env['WEXON_URL'] ?? 'http://127.0.0.1:8640',
+    viewport: { width: 1280, height: 800 },
+    trace: 'retain-on-failure',
+    permissions: ['clipboard-read', 'clipboard-write'],
+    launchOptions: {
+      executablePath: '/usr/bin/chromium',
+      args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+    },
+  },
+});

@@ -1,0 +1,12 @@
+import svelte from 'eslint-plugin-svelte';
+import globals from 'globals';
+import ts from 'typescript-eslint';
+
+export default ts.config(
+  { ignores: ['src/api/schema.d.ts'] },
+  ...ts.configs.strict,
+  ...svelte.configs.recommended,
+  { languageOptions: { globals: globals.browser } },
+  { files: ['**/*.svelte', '**/*.svelte.ts'], languageOptions: { parserOptions: { parser: ts.parser } } },
+  { rules: { 'svelte/no-navigation-without-resolve': 'off' } },
+);

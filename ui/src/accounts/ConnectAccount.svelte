@@ -1,0 +1,78 @@
+<script lang="ts">
+  import { api, refusal, take, type Refusal } from '../api/client';
+  import Field from '../shared/Field.svelte';
+  import Problem from '../shared/Problem.svelte';
+  import { keys, queryClient, useVenues } from '../state/queries';
+
+  type Props = { onclose: () => void };
+  let { onclose }: Props = $props();
+
+  const venues = useVenues();
+  let venueId = $state('');
+  let name = $state('');
+  let credentials = $state<Record<string, string>>({});
+  let busy = $state(false);
+  let error = $state<Refusal | null>(null);
+
+  const venue = $derived(venues.data?.find((one) => one.id === venueId) ?? venues.data?.[0]);
+
+  async function connect(event: SubmitEvent) {
+    event.preventDefault();
+    if (busy || !venue) return;
+    busy = true;
+    error = null;
+    try {
+      await take(api.POST('/accounts', { body: { name, venue: venue.id, credentials } }));
+      await queryClient.invalidateQueries({ queryKey: keys.accounts });
+      onclose();
+    } catch (trouble) {
+      error = refusal(trouble);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<form class="plate flex max-w-2xl flex-col gap-3 p-4" onsubmit={connect} autocomplete="off">
+  <h2 class="font-bold">Connect an account</h2>
+  <div class="grid gap-3 sm:grid-cols-2">
+    <Field label="Venue">
+      <select class="select w-full" bind:value={() => venue?.id ?? '', (id) => (venueId = id)}>
+        {#each venues.data ?? [] as one (one.id)}<option value={one.id}>{one.name}: {one.trades}</option>{/each}
+      </select>
+    </Field>
+    <Field label="Your name for it" errors={error?.of('name') ?? []}
+      ><input class="input w-full" bind:value={name} required maxlength="80" placeholder="Quarry main" /></Field
+    >
+    {#each venue?.credentials ?? [] as field (field.field)}
+      <Field label={field.label} errors={error?.fields[`credentials.${field.field}`] ?? []}>
+        <input
+          class="input figure w-full"
+          type={field.field === 'key' ? 'text' : 'password'}
+          bind:value={credentials[field.field]}
+          required
+          autocomplete="off"
+          spellcheck="false"
+        />
+      </Field>
+    {/each}
+  </div>
+  {#if venue}
+    <p class="quiet text-sm">
+      The key must be allowed to trade and should not be allowed to withdraw. Keys are made <a
+        class="link"
+        href={venue.keys_at}
+        target="_blank"
+        rel="noreferrer">at {venue.name}'s counter</a
+      >. The secret is kept encrypted and never shown again.
+    </p>
+  {/if}
+  {#if error && error.of('credentials').length > 0 && error.fields['credentials']}<p class="text-sm text-error" role="alert">
+      {error.fields['credentials'].join(' ')}
+    </p>
+  {:else if error && Object.keys(error.fields).length === 0}<Problem {error} />{/if}
+  <div class="flex gap-2">
+    <button class="btn btn-primary" disabled={busy}>{busy ? 'Asking the venue …' : 'Check and connect'}</button>
+    <button type="button" class="btn" onclick={onclose}>Cancel</button>
+  </div>
+</form>

@@ -1,0 +1,9 @@
+/** Where one can go, and the key that goes there. */
+export const places = [
+  { path: '/', name: 'Panel', key: 'p' },
+  { path: '/routes', name: 'Routes', key: 'r' },
+  { path: '/inlets', name: 'Inlets', key: 'i' },
+  { path: '/journal', name: 'Journal', key: 'j' },
+  { path: '/blotter', name: 'Blotter', key: 'b' },
+  { path: '/accounts', name: 'Accounts', key: 'a' },
+] as const;

@@ -1,0 +1,74 @@
+<script lang="ts">
+  import { api, refusal, take, type Inlet, type Refusal } from '../api/client';
+  import CopyButton from '../shared/CopyButton.svelte';
+  import Lamp from '../shared/Lamp.svelte';
+  import Problem from '../shared/Problem.svelte';
+  import Time from '../shared/Time.svelte';
+  import { keys, queryClient } from '../state/queries';
+  import SendTest from './SendTest.svelte';
+
+  type Props = { inlet: Inlet };
+  let { inlet }: Props = $props();
+
+  let shown = $state<string | null>(null);
+  let error = $state<Refusal | null>(null);
+  let removing = $state(false);
+
+  const at = $derived({ params: { path: { inlet: inlet.id } } });
+  const address = async () => (await take(api.GET('/inlets/{inlet}/address', at))).address;
+  const curl = async () => `curl -d '{"do": "enter", "side": "long", "symbol": "MARL/USD"}' ${await address()}`;
+
+  async function reveal() {
+    try {
+      shown = shown === null ? await address() : null;
+    } catch (trouble) {
+      error = refusal(trouble);
+    }
+  }
+
+  async function remove() {
+    error = null;
+    removing = false;
+    try {
+      await take(api.DELETE('/inlets/{inlet}', at));
+      await queryClient.invalidateQueries({ queryKey: keys.inlets });
+    } catch (trouble) {
+      error = refusal(trouble);
+    }
+  }
+</script>
+
+<article class="plate flex flex-col gap-2 p-4" data-inlet={inlet.name}>
+  <header class="flex flex-wrap items-baseline gap-x-3">
+    <h2 class="font-bold">{inlet.name}</h2>
+    <span class="quiet text-sm">last heard <Time at={inlet.last_heard_at} /> – at most {inlet.per_minute} a minute</span>
+  </header>
+  <div class="flex flex-wrap items-center gap-2">
+    <code class="figure min-w-0 flex-1 truncate rounded bg-base-200 px-2 py-1 text-xs"
+      >{shown ?? 'The address is secret: whoever has it can send.'}</code
+    >
+    <button class="btn btn-xs" onclick={() => void reveal()}>{shown === null ? 'Show' : 'Hide'}</button>
+    <CopyButton text={address} label="Copy address" />
+    <CopyButton text={curl} label="Copy curl" />
+  </div>
+  {#if error}<Problem {error} />{/if}
+  <div class="flex flex-wrap items-center gap-2 text-sm">
+    <span class="quiet">feeds</span>
+    {#each inlet.routes as route (route.id)}
+      <a class="inline-flex items-center gap-1 hover:underline" href="/routes/{route.id}"
+        >{route.name} <Lamp state={route.state} /></a
+      >
+    {:else}
+      <span>no route yet: <a class="link" href="/routes/new?inlet={inlet.id}">make one</a></span>
+    {/each}
+    {#if removing}
+      <span class="ml-auto flex gap-2"
+        ><button class="btn btn-error btn-xs" onclick={() => void remove()}>Remove for good</button><button
+          class="btn btn-xs"
+          onclick={() => (removing = false)}>Keep</button
+        ></span
+      >
+    {:else}<button class="btn ml-auto btn-ghost btn-xs" onclick={() => (removing = true)}>Remove</button>{/if}
+  </div>
+  <SendTest {inlet} />
+</article>

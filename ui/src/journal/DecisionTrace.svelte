@@ -1,0 +1,72 @@
+<script lang="ts">
+  import { api, refusal, take, type Decision, type Verdict } from '../api/client';
+  import AccountName from '../shared/AccountName.svelte';
+  import OrderLine from './OrderLine.svelte';
+  import VerdictMark from '../shared/VerdictMark.svelte';
+
+  type Props = { decision: Decision };
+  let { decision }: Props = $props();
+
+  const names: Record<string, string> = {
+    read: 'Read',
+    match: 'Match',
+    intent: 'Intent',
+    guard: 'Guard',
+    size: 'Size',
+    plan: 'Plan',
+  };
+  const bars: Record<Verdict, string> = { pass: 'border-success', refuse: 'border-error', nothing: 'border-warning' };
+  let replay = $state<string | null>(null);
+
+  async function again() {
+    try {
+      const answer = await take(api.GET('/decisions/{decision}/replay', { params: { path: { decision: decision.id } } }));
+      replay = answer.same
+        ? 'Decided again from what was seen then: the same steps, the same orders.'
+        : 'Decided again: the answer differs. The rules of the software have changed since.';
+    } catch (trouble) {
+      replay = refusal(trouble)?.message ?? null;
+    }
+  }
+</script>
+
+<article class="rounded border p-3 {decision.account.environment === 'live' ? 'plate-live' : 'border-base-300'}">
+  <header class="mb-2 flex flex-wrap items-baseline gap-x-2 text-sm">
+    {#if decision.route}<a class="font-bold hover:underline" href="/routes/{decision.route.id}">{decision.route.name}</a>{:else}<b
+        >deleted route</b
+      >{/if}
+    <span class="quiet">→</span>
+    <AccountName account={decision.account} />
+    <span class="quiet">{decision.instrument}</span>
+    <span class="ml-auto"><VerdictMark verdict={decision.verdict} dry={decision.dry} /></span>
+  </header>
+  <ol class="flex flex-col gap-1">
+    {#each decision.steps as step (step.station)}
+      <li class="grid grid-cols-[4rem_minmax(0,1fr)] gap-x-2 border-l-4 pl-2 text-sm {bars[step.verdict]}">
+        <span class="name quiet pt-0.5">{names[step.station]}</span>
+        <div>
+          <p class="break-words {step.verdict === 'pass' ? '' : 'font-semibold'}">{step.sentence}</p>
+          {#if Object.keys(step.numbers).length > 0}
+            <p class="figure quiet flex flex-wrap gap-x-4 text-xs">
+              {#each Object.entries(step.numbers) as [name, value] (name)}<span
+                  >{name} <b class="font-semibold text-base-content">{value}</b></span
+                >{/each}
+            </p>
+          {/if}
+        </div>
+      </li>
+    {/each}
+  </ol>
+  {#each decision.orders as order (order.id)}<OrderLine {order} />{/each}
+  {#if decision.dry && decision.tickets.length > 0}
+    <p class="mt-2 text-sm">
+      Dry run: {decision.tickets.map((ticket) => `${ticket.side} ${ticket.quantity} ${ticket.instrument}`).join(', then ')} would go
+      out now.
+    </p>
+  {/if}
+  {#if decision.replayable}
+    <p class="mt-2 flex items-center gap-2 text-xs">
+      <button class="btn btn-xs" onclick={again}>Decide again</button><span class="quiet" role="status">{replay ?? ''}</span>
+    </p>
+  {/if}
+</article>

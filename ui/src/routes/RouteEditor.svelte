@@ -1,0 +1,144 @@
+<script lang="ts">
+  import { untrack } from 'svelte';
+  import { api, refusal, take, type Account, type Inlet, type Refusal, type Route, type RouteDraft } from '../api/client';
+  import { navigate } from '../router';
+  import AccountName from '../shared/AccountName.svelte';
+  import Field from '../shared/Field.svelte';
+  import Problem from '../shared/Problem.svelte';
+  import { keys, queryClient } from '../state/queries';
+  import LegsField from './LegsField.svelte';
+  import RemoveRoute from './RemoveRoute.svelte';
+  import SizeField from './SizeField.svelte';
+  import Station from './Station.svelte';
+  import { oppositeWords, sidesWords } from './words';
+
+  type Props = { route: Route | null; inlets: Inlet[]; accounts: Account[] };
+  let { route, inlets, accounts }: Props = $props();
+
+  const asked = Number(new URLSearchParams(location.search).get('inlet'));
+
+  function begun(): RouteDraft {
+    const inlet = inlets.find((one) => one.id === asked) ?? inlets[0];
+    const account = accounts.find((one) => one.environment === 'practice');
+    return {
+      name: '',
+      inlet_id: inlet?.id ?? 0,
+      account_ids: account ? [account.id] : [],
+      rules: {
+        legs: [{ symbol: '', instrument: '' }],
+        sides: 'long',
+        opposite: 'close_only',
+        size: { rule: 'fixed_money', amount: '100' },
+      },
+    };
+  }
+
+  function copied(of: Route): RouteDraft {
+    return {
+      name: of.name,
+      inlet_id: of.inlet.id,
+      account_ids: of.accounts.map((account) => account.id),
+      rules: structuredClone($state.snapshot(of.rules)),
+    };
+  }
+
+  let draft = $state<RouteDraft>(untrack(() => (route ? copied(route) : begun())));
+  let busy = $state(false);
+  let saved = $state(false);
+  let error = $state<Refusal | null>(null);
+
+  const venue = $derived(accounts.find((account) => draft.account_ids.includes(account.id))?.venue);
+  const of = (field: string) => error?.of(field) ?? [];
+
+  async function save(event: SubmitEvent) {
+    event.preventDefault();
+    if (busy) return;
+    busy = true;
+    saved = false;
+    error = null;
+    try {
+      const body = $state.snapshot(draft);
+      const { data } = route
+        ? await take(api.PUT('/routes/{route}', { params: { path: { route: route.id } }, body }))
+        : await take(api.POST('/routes', { body }));
+      await Promise.all(
+        [keys.routes, keys.panel, keys.inlets, ['route']].map((queryKey) => queryClient.invalidateQueries({ queryKey })),
+      );
+      saved = true;
+      if (!route) await navigate('/routes/:id', { params: { id: String(data.id) } });
+    } catch (trouble) {
+      error = refusal(trouble);
+    } finally {
+      busy = false;
+    }
+  }
+</script>
+
+<form class="max-w-3xl" onsubmit={save}>
+  <Station name="Inlet" question="Which messages?">
+    <div class="grid gap-3 sm:grid-cols-2">
+      <Field label="Name of the route" errors={of('name')}
+        ><input class="input w-full" bind:value={draft.name} required maxlength="80" placeholder="Marl swings" /></Field
+      >
+      <Field label="Inlet" errors={of('inlet_id')}>
+        <select class="select w-full" bind:value={draft.inlet_id}>
+          {#each inlets as inlet (inlet.id)}<option value={inlet.id}>{inlet.name}</option>{/each}
+        </select>
+      </Field>
+    </div>
+    {#if inlets.length === 0}<p class="text-sm text-error">
+        There is no inlet yet: <a class="link" href="/inlets">make one first</a>.
+      </p>{/if}
+  </Station>
+  <Station name="Match" question="What does it trade?">
+    <LegsField bind:legs={draft.rules.legs} {venue} errors={[...of('rules.legs'), ...(error?.fields['rules'] ?? [])]} />
+  </Station>
+  <Station name="Intent" question="Which sides, and what does a bare buy or sell against the position do?">
+    <div class="grid gap-3 sm:grid-cols-2">
+      <Field label="Sides" errors={of('rules.sides')}>
+        <select class="select w-full" bind:value={draft.rules.sides}>
+          {#each Object.entries(sidesWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
+        </select>
+      </Field>
+      <Field
+        label="An opposite signal"
+        hint="Used when the message does not give the chart's own position."
+        errors={of('rules.opposite')}
+      >
+        <select class="select w-full" bind:value={draft.rules.opposite}>
+          {#each Object.entries(oppositeWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
+        </select>
+      </Field>
+    </div>
+  </Station>
+  <Station name="Size" question="How much?">
+    <SizeField bind:size={draft.rules.size} errors={of('rules.size')} />
+  </Station>
+  <Station name="Accounts" question="Where does it go?" last>
+    <div class="flex flex-wrap gap-2">
+      {#each accounts as account (account.id)}
+        <label
+          class="flex cursor-pointer items-center gap-2 rounded border px-3 py-1.5 text-sm {account.environment === 'live'
+            ? 'border-live'
+            : 'border-base-300'}"
+        >
+          <input type="checkbox" class="checkbox checkbox-sm" value={account.id} bind:group={draft.account_ids} /><AccountName
+            {account}
+          />
+        </label>
+      {/each}
+    </div>
+    {#if accounts.length === 0}<p class="text-sm text-error">
+        No account is connected: <a class="link" href="/accounts">connect one first</a>.
+      </p>{/if}
+    {#each of('account_ids') as sentence (sentence)}<p class="text-sm text-error" role="alert">{sentence}</p>{/each}
+  </Station>
+  {#if error && Object.keys(error.fields).length === 0}<Problem {error} />{/if}
+  <div class="flex items-center gap-3 pl-12">
+    <button class="btn btn-primary" disabled={busy}>{route ? 'Save' : 'Make the route'}</button>
+    <span class="quiet text-sm" role="status"
+      >{saved ? 'Saved.' : route ? '' : 'It begins as a draft; nothing goes out before you arm it.'}</span
+    >
+    {#if route}<span class="ml-auto"><RemoveRoute {route} /></span>{/if}
+  </div>
+</form>

@@ -1,0 +1,20 @@
+import type { Rules } from '../api/client';
+
+export const sidesWords: Record<Rules['sides'], string> = { both: 'long and short', long: 'long only', short: 'short only' };
+
+export const oppositeWords: Record<Rules['opposite'], string> = {
+  close_only: 'closes only',
+  close_and_reverse: 'closes and reverses',
+  ignore: 'is ignored',
+};
+
+export const ruleWords: Record<Rules['size']['rule'], string> = {
+  fixed_units: 'fixed units',
+  fixed_money: 'fixed money',
+  percent_of_equity: 'percent of equity',
+  from_message: 'as the message says',
+};
+
+export function sizeWords(size: Rules['size']): string {
+  return size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${ruleWords[size.rule]}`;
+}

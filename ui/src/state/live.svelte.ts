@@ -1,0 +1,91 @@
+import type { Position } from '../api/client';
+import { keys, queryClient } from './queries';
+
+type Quote = { bid: string; ask: string };
+
+/** What the server says while a screen is open. */
+type LiveEvent =
+  | { kind: 'message'; id: string; inlet_id: number; state: string }
+  | DecisionEvent
+  | { kind: 'order'; id: number; state: string }
+  | { kind: 'account'; id: number }
+  | { kind: 'route'; id: number; state: string }
+  | { kind: 'prices'; quotes: Record<string, Quote>; positions: Position[] };
+
+export type DecisionEvent = {
+  kind: 'decision';
+  id: number;
+  message: string;
+  route_id: number | null;
+  account_id: number;
+  state: string;
+  verdict: string | null;
+  station: string | null;
+  dry: boolean;
+};
+
+export const live = $state<{ connected: boolean; quotes: Record<string, Quote>; decision: DecisionEvent | null }>({
+  connected: false,
+  quotes: {},
+  decision: null,
+});
+
+const REFETCH_EVERY = 200;
+const RETRY_AFTER = 3_000;
+
+const affected: Record<Exclude<LiveEvent['kind'], 'prices'>, readonly (readonly string[])[]> = {
+  message: [keys.messages, keys.inlets],
+  decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
+  order: [keys.orders, keys.fills, keys.positions, keys.panel],
+  account: [keys.accounts],
+  route: [keys.routes, keys.panel],
+};
+
+let waiting: Record<string, readonly string[]> = {};
+let timer: ReturnType<typeof setTimeout> | null = null;
+
+/** A burst of events asks for each list once. */
+function refetch(changed: readonly (readonly string[])[]): void {
+  for (const key of changed) waiting[key.join()] = key;
+  timer ??= setTimeout(() => {
+    timer = null;
+    for (const key of Object.values(waiting)) void queryClient.invalidateQueries({ queryKey: key });
+    waiting = {};
+  }, REFETCH_EVERY);
+}
+
+function take(event: LiveEvent): void {
+  if (event.kind === 'prices') {
+    live.quotes = event.quotes;
+    queryClient.setQueryData(keys.positions, event.positions);
+    return;
+  }
+  if (event.kind === 'decision') live.decision = event;
+  refetch(affected[event.kind]);
+}
+
+/** Listens to a desk's events until told to stop; catches up after every gap. */
+export function listen(deskId: number): () => void {
+  let source: EventSource | null = null;
+  let retry: ReturnType<typeof setTimeout> | null = null;
+
+  const open = () => {
+    source = new EventSource(`/live/${deskId}`);
+    source.onopen = () => {
+      live.connected = true;
+      void queryClient.invalidateQueries();
+    };
+    source.onmessage = (message) => take(JSON.parse(message.data as string) as LiveEvent);
+    source.onerror = () => {
+      live.connected = false;
+      if (source?.readyState === EventSource.CLOSED) retry = setTimeout(open, RETRY_AFTER);
+    };
+  };
+  open();
+
+  return () => {
+    source?.close();
+    if (retry) clearTimeout(retry);
+    live.connected = false;
+  };
+}

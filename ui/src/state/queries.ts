@@ -1,0 +1,63 @@
+import { createQuery, QueryClient } from '@tanstack/svelte-query';
+import { api, take } from '../api/client';
+
+export const queryClient = new QueryClient({
+  defaultOptions: { queries: { staleTime: 5_000, retry: 1, refetchOnWindowFocus: true } },
+});
+
+export const keys = {
+  me: ['me'] as const,
+  panel: ['panel'] as const,
+  routes: ['routes'] as const,
+  inlets: ['inlets'] as const,
+  accounts: ['accounts'] as const,
+  venues: ['venues'] as const,
+  messages: ['messages'] as const,
+  positions: ['positions'] as const,
+  orders: ['orders'] as const,
+  fills: ['fills'] as const,
+};
+
+export const usePanel = () => createQuery(() => ({ queryKey: keys.panel, queryFn: () => take(api.GET('/panel')) }));
+
+export const useRoutes = () =>
+  createQuery(() => ({ queryKey: keys.routes, queryFn: async () => (await take(api.GET('/routes'))).data }));
+
+export const useInlets = () =>
+  createQuery(() => ({ queryKey: keys.inlets, queryFn: async () => (await take(api.GET('/inlets'))).data }));
+
+export const useAccounts = () =>
+  createQuery(() => ({ queryKey: keys.accounts, queryFn: async () => (await take(api.GET('/accounts'))).data }));
+
+export const useVenues = () =>
+  createQuery(() => ({ queryKey: keys.venues, queryFn: async () => (await take(api.GET('/venues'))).data }));
+
+export const usePositions = () =>
+  createQuery(() => ({ queryKey: keys.positions, queryFn: async () => (await take(api.GET('/positions'))).data }));
+
+export const useOrders = () =>
+  createQuery(() => ({ queryKey: keys.orders, queryFn: async () => (await take(api.GET('/orders'))).data }));
+
+export const useFills = () =>
+  createQuery(() => ({ queryKey: keys.fills, queryFn: async () => (await take(api.GET('/fills'))).data }));
+
+export const useInstruments = (venue: () => string | undefined) =>
+  createQuery(() => ({
+    queryKey: ['instruments', venue()],
+    enabled: venue() !== undefined,
+    queryFn: async () => (await take(api.GET('/instruments', { params: { query: { venue: venue() ?? '' } } }))).data,
+  }));
+
+export const useRoute = (id: () => number | null) =>
+  createQuery(() => ({
+    queryKey: ['route', id()],
+    enabled: id() !== null,
+    queryFn: async () => (await take(api.GET('/routes/{route}', { params: { path: { route: id() ?? 0 } } }))).data,
+  }));
+
+export const useMessage = (id: () => string | null) =>
+  createQuery(() => ({
+    queryKey: [...keys.messages, 'one', id()],
+    enabled: id() !== null,
+    queryFn: async () => (await take(api.GET('/messages/{message}', { params: { path: { message: id() ?? '' } } }))).data,
+  }));
