@@ -25,7 +25,7 @@ final class DecisionResource extends JsonResource
             'verdict' => $this->verdict,
             'intent' => $this->intent,
             'summary' => $this->summary,
-            'steps' => array_map(static fn (array $step): array => [...$step, 'numbers' => (object) $step['numbers']], $this->trace['steps'] ?? []),
+            'steps' => Steps::of($this->trace['steps'] ?? []),
             'tickets' => $this->trace['tickets'] ?? [],
             'orders' => OrderResource::collection($this->orders->each(fn ($order) => $order->setRelation('decision', $this->resource)->setRelation('account', $this->account))),
             'replayable' => $this->inputs !== null,

@@ -1,6 +1,6 @@
 <script lang="ts">
   import { Moon, Search } from '@lucide/svelte';
-  import type { Me } from '../api/client';
+  import { refusal, type Me } from '../api/client';
   import { isActive } from '../router';
   import { live } from '../state/live.svelte';
   import { signOut } from '../state/session.svelte';
@@ -9,6 +9,12 @@
 
   type Props = { me: Me; onpalette: () => void };
   let { me, onpalette }: Props = $props();
+
+  let trouble = $state<string | null>(null);
+
+  function leave() {
+    signOut().catch((error: unknown) => (trouble = refusal(error)?.message ?? null));
+  }
 
   const here = (path: (typeof places)[number]['path']) => (path === '/' ? isActive('/') : isActive.startsWith(path));
 </script>
@@ -42,7 +48,8 @@
         ><Moon class="size-4" /></button
       >
       <span class="hidden whitespace-nowrap md:inline">{me.name}, <b>{me.desk.name}</b></span>
-      <button class="btn btn-ghost btn-sm" onclick={() => void signOut()}>Sign out</button>
+      <button class="btn btn-ghost btn-sm" onclick={leave}>Sign out</button>
     </div>
   </div>
+  {#if trouble}<p class="bg-error px-4 py-1 text-sm text-error-content" role="alert">Not signed out. {trouble}</p>{/if}
 </header>

@@ -24,10 +24,16 @@
   {#if ready}
     {#if route.data}<StateSwitch route={route.data} />{/if}
     {#key id}
-<div class="grid items-start gap-6 xl:grid-cols-[minmax(0,48rem)_minmax(0,1fr)]"><RouteEditor route={route.data ?? null} inlets={inlets.data ?? []} accounts={accounts.data ?? []} />
-      {#if route.data && inlet}
-        <aside class="plate p-4"><h2 class="name quiet">Try it</h2><p class="mb-2 text-sm">Put a message into {inlet.name} and see what these rules, as saved, make of it.</p><SendTest {inlet} symbol={route.data.rules.legs[0]?.symbol ?? ''} opened /></aside>
-      {/if}</div>
+      <div class="grid items-start gap-6 xl:grid-cols-[minmax(0,48rem)_minmax(0,1fr)]">
+        <RouteEditor route={route.data ?? null} inlets={inlets.data ?? []} accounts={accounts.data ?? []} />
+        {#if route.data && inlet}
+          <aside class="plate p-4">
+            <h2 class="name quiet">Try it</h2>
+            <p class="mb-2 text-sm">Put a message into {inlet.name} and see what these rules, as saved, make of it.</p>
+            <SendTest {inlet} symbol={route.data.rules.legs[0]?.symbol ?? ''} opened />
+          </aside>
+        {/if}
+      </div>
     {/key}
   {/if}
 </Page>

@@ -2,6 +2,7 @@
 
 namespace App\Http\Controllers\Journal;
 
+use App\Http\Resources\Steps;
 use App\Models\Decision;
 use Illuminate\Http\JsonResponse;
 use Wexon\Core\Decision\Decide;
@@ -23,7 +24,7 @@ final class ReplayDecision
 
         return new JsonResponse([
             'same' => [$again['steps'], $again['tickets']] == [$decision->trace['steps'] ?? [], $decision->trace['tickets'] ?? []],
-            'steps' => $again['steps'],
+            'steps' => Steps::of($again['steps']),
             'tickets' => $again['tickets'],
         ]);
     }

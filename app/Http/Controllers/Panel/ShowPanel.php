@@ -19,7 +19,7 @@ final class ShowPanel
     public function __invoke(#[CurrentUser] User $user): JsonResponse
     {
         $routes = $user->desk->routes()->with(['inlet', 'accounts'])->orderByRaw('FIELD(state, ?, ?, ?, ?), name', ['armed', 'winding_down', 'paused', 'draft'])->get();
-        $newest = Decision::query()->whereIn('id', Decision::query()->selectRaw('MAX(id)')->whereIn('route_id', $routes->modelKeys())->whereNotNull('decided_at')->groupBy('route_id'))
+        $newest = Decision::query()->whereIn('id', Decision::query()->selectRaw('MAX(id)')->whereIn('route_id', $routes->modelKeys())->where('dry', false)->whereNotNull('decided_at')->groupBy('route_id'))
             ->with(['message', 'route', 'account', 'orders'])->get()->keyBy('route_id');
         $counts = $this->counts($user, $routes->modelKeys());
 
