@@ -2,13 +2,9 @@
 
 namespace App\Demo;
 
-use App\Connector\Connectors;
-use App\Dispatch\RefreshAccount;
-use App\Models\Account;
 use App\Models\Desk;
 use App\Models\Inlet;
 use App\Models\User;
-use Illuminate\Support\Facades\Http;
 
 /** The demo: a two-person desk that trades on practice accounts. Everything in it is made up. */
 final readonly class KestrelYard
@@ -23,7 +19,7 @@ final readonly class KestrelYard
         'Quarry live' => ['live', 'read,trade', '2400'],
     ];
 
-    public function __construct(private Connectors $connectors, private RefreshAccount $refresh) {}
+    public function __construct(private Counter $counter) {}
 
     /** @return array{email: string, password: string, inlets: array<string, string>} */
     public function setUp(): array
@@ -45,7 +41,7 @@ final readonly class KestrelYard
         }
         $accounts = [];
         foreach (self::ACCOUNTS as $name => $spec) {
-            $accounts[$name] = $this->account($desk, $name, ...$spec);
+            $accounts[$name] = $this->counter->open($desk, $name, ...$spec);
         }
         $inlets = [];
         foreach (["Odile's charts", "Tomas's script"] as $name) {
@@ -62,21 +58,5 @@ final readonly class KestrelYard
         }
 
         return $desk;
-    }
-
-    /** Opens an account at the venue's counter, as a trader would, and connects it. */
-    private function account(Desk $desk, string $name, string $environment, string $permissions, string $cash): Account
-    {
-        $key = Http::throw()->post(config('wexon.quarrystone_url').'/keys', [
-            'name' => "{$desk->name}, {$name}",
-            'environment' => $environment,
-            'permissions' => explode(',', $permissions),
-            'cash' => $cash,
-        ])->json();
-        $credentials = ['key' => $key['key'], 'secret' => $key['secret']];
-        $account = (new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => 'quarrystone', 'credentials' => $credentials]);
-        $this->refresh->refresh($account, $this->connectors->make('quarrystone', $credentials));
-
-        return $account;
     }
 }

@@ -21,7 +21,6 @@ final class ReadMessage
     /** @return list<Decision> One, waiting in its lane, for each route and account that the message concerns. */
     public function read(Message $message): array
     {
-        $message->inlet->forceFill(['last_heard_at' => $message->received_at])->save();
         try {
             $signal = WexonMessage::read($message->body);
         } catch (ReadingError $error) {

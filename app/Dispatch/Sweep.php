@@ -7,6 +7,7 @@ use App\Jobs\WorkLane;
 use App\Models\Decision;
 use App\Models\Message;
 use App\Models\MessageState;
+use Illuminate\Support\Facades\Queue;
 
 /** Finds what a worker left behind when it died or the venue left it in doubt, and puts it back into the queue. */
 final class Sweep
@@ -18,7 +19,7 @@ final class Sweep
     {
         $moment = now()->subSeconds($olderThan);
         if (Message::query()->where('state', MessageState::Stored)->where('received_at', '<=', $moment)->exists()) {
-            ReadMessages::dispatch();
+            Queue::pushOn(Intake::QUEUE, new ReadMessages);
         }
         $lanes = Decision::query()->whereNull('finished_at')->where('created_at', '<=', $moment)->distinct()->limit(self::LANES)->pluck('lane');
         foreach ($lanes as $lane) {

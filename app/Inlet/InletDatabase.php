@@ -44,13 +44,18 @@ final class InletDatabase
             : null;
     }
 
-    /** Messages stored since this moment. */
-    public function countSince(int $inletId, string $moment): int
+    /**
+     * Counts one more message in a minute. The counts are kept in memory, and begin anew when the database does.
+     *
+     * @param  int  $minute  Minutes since 1970.
+     * @return int How many there were with this one.
+     */
+    public function count(int $inletId, int $minute): int
     {
-        $statement = $this->pdo->prepare('SELECT COUNT(*) FROM messages WHERE inlet_id = ? AND received_at > ?');
-        $statement->execute([$inletId, $moment]);
+        $this->pdo->prepare('INSERT INTO inlet_counts VALUES (?, ?, LAST_INSERT_ID(1)) ON DUPLICATE KEY UPDATE messages = LAST_INSERT_ID(IF(minute = VALUES(minute), messages + 1, 1)), minute = VALUES(minute)')
+            ->execute([$inletId, $minute]);
 
-        return (int) $statement->fetchColumn();
+        return (int) $this->pdo->lastInsertId();
     }
 
     /** Puts the message and the job that will read it on disk, together. */
@@ -70,7 +75,7 @@ final class InletDatabase
             (int) $message->dry,
             $message->receivedAt,
         ]);
-        $this->pdo->prepare('INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES (\'default\', ?, 0, UNIX_TIMESTAMP(), UNIX_TIMESTAMP())')
+        $this->pdo->prepare('INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES (\'intake\', ?, 0, UNIX_TIMESTAMP(), UNIX_TIMESTAMP())')
             ->execute([self::payload()]);
         $this->pdo->commit();
     }

@@ -9,16 +9,8 @@ final class Moment
 {
     public static function now(): string
     {
-        return self::at(microtime(true));
-    }
+        $time = microtime(true);
 
-    public static function secondsAgo(int $seconds): string
-    {
-        return self::at(microtime(true) - $seconds);
-    }
-
-    private static function at(float $time): string
-    {
         return gmdate('Y-m-d H:i:s', (int) $time).substr(sprintf('%.6f', $time - floor($time)), 1);
     }
 }

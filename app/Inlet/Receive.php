@@ -13,8 +13,6 @@ use PDOException;
  */
 final readonly class Receive
 {
-    private const SECONDS = 60;
-
     public function __construct(private InletDatabase $database) {}
 
     public function answer(InletRequest $request): InletAnswer
@@ -30,8 +28,9 @@ final readonly class Receive
             if (strlen($request->body) > InletRequest::LARGEST_BODY) {
                 return InletAnswer::refused(413, 'The message is larger than 64 KiB.');
             }
-            if ($this->database->countSince($inlet['id'], Moment::secondsAgo(self::SECONDS)) >= $inlet['per_minute']) {
-                return InletAnswer::refused(429, "This inlet takes {$inlet['per_minute']} messages a minute.", ['Retry-After' => '5']);
+            $now = time();
+            if ($this->database->count($inlet['id'], intdiv($now, 60)) > $inlet['per_minute']) {
+                return InletAnswer::refused(429, "This inlet takes {$inlet['per_minute']} messages a minute.", ['Retry-After' => (string) (60 - $now % 60)]);
             }
             $message = StoredMessage::of($inlet['desk_id'], $inlet['id'], $request);
             $this->database->store($message);

@@ -4,7 +4,6 @@ namespace App\Live;
 
 use App\Models\Account;
 use App\Models\Decision;
-use App\Models\Message;
 use App\Models\Order;
 use App\Models\Route;
 use Illuminate\Support\Facades\Http;
@@ -21,9 +20,10 @@ final class Live
 {
     private const TIMEOUT = 1;
 
-    public function message(Message $message): void
+    /** Some messages were read. */
+    public function messages(int $deskId): void
     {
-        $this->publish($message->desk_id, ['kind' => 'message', 'id' => $message->ulid, 'inlet_id' => $message->inlet_id, 'state' => $message->state->value]);
+        $this->publish($deskId, ['kind' => 'message']);
     }
 
     public function decision(Decision $decision): void

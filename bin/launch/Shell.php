@@ -44,9 +44,17 @@ final class Shell
      */
     public static function show(array $command, array $environment = [], ?string $in = null): int
     {
-        $process = proc_open($command, [STDIN, STDOUT, STDERR], $pipes, $in, $environment + getenv());
+        // Into a terminal directly; into a file or pipe through us, or several programs would write over each other.
+        $direct = posix_isatty(STDOUT);
+        $process = proc_open($command, [STDIN, $direct ? STDOUT : ['pipe', 'w'], STDERR], $pipes, $in, $environment + getenv());
+        if (! is_resource($process)) {
+            return 1;
+        }
+        while (! $direct && ($said = fread($pipes[1], 8192)) !== false && $said !== '') {
+            echo $said;
+        }
 
-        return is_resource($process) ? proc_close($process) : 1;
+        return proc_close($process);
     }
 
     public static function has(string $program): bool

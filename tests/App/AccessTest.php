@@ -2,8 +2,8 @@
 
 namespace Tests\App;
 
-use PHPUnit\Framework\TestCase;
 use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\TestCase;
 
 /** Who may see what, and what nobody may see. */
 final class AccessTest extends TestCase

@@ -2,10 +2,10 @@
 
 namespace Tests\App;
 
-use PHPUnit\Framework\TestCase;
 use Opis\JsonSchema\Errors\ErrorFormatter;
 use Opis\JsonSchema\Helper;
 use Opis\JsonSchema\Validator;
+use PHPUnit\Framework\TestCase;
 
 /** The API's description, held against real answers. */
 final class ApiDescriptionTest extends TestCase

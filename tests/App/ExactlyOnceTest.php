@@ -2,10 +2,10 @@
 
 namespace Tests\App;
 
-use PHPUnit\Framework\TestCase;
 use Illuminate\Http\Client\Pool;
 use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\Attributes\DataProvider;
+use PHPUnit\Framework\TestCase;
 
 /** Whatever dies or stays silent on the way: one message, one order. */
 final class ExactlyOnceTest extends TestCase

@@ -3,8 +3,8 @@
 namespace Tests\App;
 
 use App\Models\Position;
-use PHPUnit\Framework\TestCase;
 use Illuminate\Support\Facades\Http;
+use PHPUnit\Framework\TestCase;
 
 /** Through the real address, the real queue and the real venue service. */
 final class MessageToOrderTest extends TestCase
@@ -107,8 +107,9 @@ final class MessageToOrderTest extends TestCase
         self::assertSame(202, Http::withBody('{}')->post($desk->address.'%20')->status(), 'a blank copied with the address is forgiven');
 
         $desk->inlet->update(['per_minute' => 3]);
-        self::assertSame(202, $desk->post('x')->status());
-        $tooMany = $desk->post('x');
-        self::assertSame([429, '5'], [$tooMany->status(), $tooMany->header('Retry-After')]);
+        $answers = array_map(static fn () => $desk->post('x'), range(1, 8));
+        $refused = array_filter($answers, static fn ($answer): bool => $answer->status() === 429);
+        self::assertGreaterThanOrEqual(2, count($refused), 'two minutes at most hold six');
+        self::assertContains((int) current($refused)->header('Retry-After'), range(1, 60));
     }
 }

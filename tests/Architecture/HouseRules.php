@@ -48,7 +48,7 @@ final class HouseRules
     {
         return PHPat::rule()
             ->classes(Selector::inNamespace('App'))
-            ->excluding(Selector::inNamespace('App\Dispatch'), Selector::classname('App\Http\Controllers\Journal\ReplayDecision'))
+            ->excluding(Selector::inNamespace('App\Dispatch'), Selector::inNamespace('App\Console\Bench'), Selector::classname('App\Http\Controllers\Journal\ReplayDecision'))
             ->shouldNotDependOn()
             ->classes(Selector::classname('Wexon\Core\Decision\Decide'))
             ->because('there is one decision, made in one place');

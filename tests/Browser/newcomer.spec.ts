@@ -37,6 +37,7 @@ async function makeInlet(page: Page) {
   await page.getByLabel('New inlet').fill('Swing charts');
   await page.getByRole('button', { name: 'Make the inlet' }).click();
   await page.getByRole('button', { name: 'Show', exact: true }).click();
+  await expect(page.locator('article code')).toContainText('/in/');
   return (await page.locator('article code').textContent()) ?? '';
 }
 

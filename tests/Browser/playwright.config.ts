@@ -6,7 +6,7 @@ export default defineConfig({
   outputDir: './results',
   timeout: 30_000,
   workers: 1,
-  reporter: [['line']],
+  reporter: [['list']],
   use: {
     baseURL: process.env['WEXON_URL'] ?? 'http://127.0.0.1:8640',
     viewport: { width: 1280, height: 800 },

@@ -21,7 +21,7 @@ final class Shots
         if (! Services::areUp($place)) {
             throw new Trouble('The pictures are taken of the running demo. Start it: bin/wexon up');
         }
-        DebianPackages::install(forTests: true);
+        DebianPackages::install(DebianPackages::FOR_TESTS);
         $demo = json_decode((string) file_get_contents($place->path('demo.json')), true, flags: JSON_THROW_ON_ERROR);
 
         return Shell::show(['node', 'tests/Browser/shots.cjs', $place->url(), $demo['email'], $demo['password'], 'docs/screenshots'], [

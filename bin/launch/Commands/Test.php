@@ -23,7 +23,7 @@ final class Test
         Arguments::allowOnly($words, self::PARTS);
         $parts = $words === [] ? self::PARTS : $words;
         $started = microtime(true);
-        DebianPackages::install(forTests: true);
+        DebianPackages::install(DebianPackages::FOR_TESTS);
         Packages::install();
         Packages::buildScreens();
         $place = Place::of('test');

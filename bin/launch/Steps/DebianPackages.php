@@ -16,11 +16,14 @@ final class DebianPackages
         'php8.2-mbstring', 'unzip', 'nginx', 'libnginx-mod-nchan', 'mariadb-server', 'supervisor',
     ];
 
-    private const FOR_TESTS = ['chromium'];
+    public const FOR_TESTS = ['chromium'];
 
-    public static function install(bool $forTests = false): void
+    public const FOR_BENCH = ['wrk'];
+
+    /** @param  list<string>  $also */
+    public static function install(array $also = []): void
     {
-        $missing = array_filter([...self::PACKAGES, ...($forTests ? self::FOR_TESTS : [])], static fn (string $package): bool => ! self::isInstalled($package));
+        $missing = array_filter([...self::PACKAGES, ...$also], static fn (string $package): bool => ! self::isInstalled($package));
         if ($missing === []) {
             return;
         }

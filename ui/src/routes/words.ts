@@ -16,5 +16,11 @@ export const ruleWords: Record<Rules['size']['rule'], string> = {
 };
 
 export function sizeWords(size: Rules['size']): string {
-  return size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${ruleWords[size.rule]}`;
+  const units: Record<Rules['size']['rule'], string> = {
+    fixed_units: 'units',
+    fixed_money: 'in money',
+    percent_of_equity: '% of equity',
+    from_message: '',
+  };
+  return size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${units[size.rule]}`;
 }

@@ -5,7 +5,7 @@ type Quote = { bid: string; ask: string };
 
 /** What the server says while a screen is open. */
 type LiveEvent =
-  | { kind: 'message'; id: string; inlet_id: number; state: string }
+  | { kind: 'message' }
   | DecisionEvent
   | { kind: 'order'; id: number; state: string }
   | { kind: 'account'; id: number }
@@ -68,16 +68,20 @@ function take(event: LiveEvent): void {
 export function listen(deskId: number): () => void {
   let source: EventSource | null = null;
   let retry: ReturnType<typeof setTimeout> | null = null;
+  let missed = false;
 
   const open = () => {
     source = new EventSource(`/live/${deskId}`);
     source.onopen = () => {
       live.connected = true;
-      void queryClient.invalidateQueries();
+      // The first time the channel's last seconds come along; after a gap that is not enough.
+      if (missed) void queryClient.invalidateQueries();
+      missed = false;
     };
     source.onmessage = (message) => take(JSON.parse(message.data as string) as LiveEvent);
     source.onerror = () => {
       live.connected = false;
+      missed = true;
       if (source?.readyState === EventSource.CLOSED) retry = setTimeout(open, RETRY_AFTER);
     };
   };

@@ -1,0 +1,45 @@
+// One picture of each main view of the running demo: node shots.cjs ADDRESS MAIL PASSWORD FOLDER
+const { chromium } = require('@playwright/test');
+
+const [, , address, mail, password, folder] = process.argv;
+const SETTLE = 2500;
+
+const views = [
+  ['panel', '/', 'day'],
+  ['panel-night', '/', 'night'],
+  ['routes', '/routes', 'day'],
+  ['route', '/routes/1', 'day', (page) => page.getByRole('button', { name: 'Dry run' }).click()],
+  ['inlets', '/inlets', 'day', (page) => page.getByText('Send a test message').first().click()],
+  ['journal', '/journal', 'day', (page) => page.getByRole('region', { name: 'Messages' }).getByRole('link').filter({ hasText: 'sent' }).first().click()],
+  ['blotter', '/blotter', 'day'],
+  ['accounts', '/accounts', 'day'],
+];
+
+(async () => {
+  const browser = await chromium.launch({
+    executablePath: '/usr/bin/chromium',
+    args: ['--no-sandbox', '--disable-gpu', '--no-first-run', '--disable-background-networking', '--disable-component-update', '--disable-sync'],
+  });
+  const page = await (await browser.newContext({ viewport: { width: 1280, height: 800 }, baseURL: address })).newPage();
+  await page.goto('/');
+  await page.evaluate(() => localStorage.setItem('theme', 'day'));
+  await page.reload();
+  await page.getByLabel('Mail address').waitFor();
+  await page.screenshot({ path: `${folder}/sign-in.png` });
+  await page.getByLabel('Mail address').fill(mail);
+  await page.getByLabel('Password').fill(password);
+  await page.getByRole('button', { name: 'Sign in' }).click();
+  await page.getByRole('heading', { name: 'Panel' }).waitFor();
+  for (const [name, path, theme, act] of views) {
+    await page.evaluate((wanted) => localStorage.setItem('theme', wanted), theme);
+    await page.goto(path);
+    await page.waitForTimeout(SETTLE);
+    if (act) {
+      await act(page);
+      await page.waitForTimeout(SETTLE);
+    }
+    await page.screenshot({ path: `${folder}/${name}.png` });
+    console.log(`${folder}/${name}.png`);
+  }
+  await browser.close();
+})();
