@@ -45,8 +45,10 @@ final class Shell
     public static function show(array $command, array $environment = [], ?string $in = null): int
     {
         // Into a terminal directly; into a file or pipe through us, or several programs would write over each other.
-        $direct = posix_isatty(STDOUT);
-        $process = proc_open($command, [STDIN, $direct ? STDOUT : ['pipe', 'w'], STDERR], $pipes, $in, $environment + getenv());
+        $direct = posix_isatty(STDOUT) && posix_isatty(STDERR);
+        $streams = $direct ? [STDIN, STDOUT, STDERR] : [['file', '/dev/null', 'r'], ['pipe', 'w'], ['redirect', 1]];
+        /** @phpstan-ignore argument.type (the number of the stream that a redirect goes to is a number) */
+        $process = proc_open($command, $streams, $pipes, $in, $environment + getenv());
         if (! is_resource($process)) {
             return 1;
         }
@@ -59,12 +61,14 @@ final class Shell
 
     public static function has(string $program): bool
     {
-        foreach (explode(':', (string) getenv('PATH').':/usr/sbin:/sbin') as $folder) {
-            if (is_executable("{$folder}/{$program}")) {
-                return true;
-            }
-        }
+        return self::where($program) !== null;
+    }
 
-        return false;
+    /** Where a program lies, also in the folders that an ordinary user's path leaves out. */
+    public static function where(string $program): ?string
+    {
+        $found = preg_split('/\s+/', trim((string) shell_exec('whereis -b '.escapeshellarg($program)))) ?: [];
+
+        return array_values(array_filter($found, is_executable(...)))[0] ?? null;
     }
 }

@@ -24,7 +24,7 @@ final class Market
 
     private const LARGEST_LEVERAGE = ['spot' => 1, 'perpetual' => 20];
 
-    /** Coin => base price, daily move and largest jump in hundredths of a percent, tick, lot step, spread in ticks. */
+    /** By coin: price to stay around, daily move and largest jump in hundredths of a percent, tick, lot step, spread in ticks. */
     private const COINS = [
         'MARL' => ['38.40', 350, 110, '0.01', '0.01', 2],
         'TUFA' => ['0.4120', 520, 180, '0.0001', '1', 2],

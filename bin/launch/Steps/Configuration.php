@@ -5,6 +5,8 @@ declare(strict_types=1);
 namespace Launch\Steps;
 
 use Launch\Place;
+use Launch\Shell;
+use Launch\Trouble;
 
 /** Writes the configuration of every server from the templates beside this folder. */
 final class Configuration
@@ -22,6 +24,9 @@ final class Configuration
             'supervisor_socket' => $place->socket('supervisor'),
             'supervisor_user' => posix_geteuid() === 0 ? 'user=root' : '',
             'workers' => '4',
+            'mariadbd' => self::program('mariadbd'),
+            'php-fpm' => self::program('php-fpm8.2'),
+            'nginx' => self::program('nginx'),
             'environment' => implode(',', array_map(static fn (string $name, string $value): string => $name.'="'.str_replace('%', '%%', $value).'"', array_keys($environment), $environment)),
         ];
         foreach ($place->ports() as $what => $port) {
@@ -34,5 +39,10 @@ final class Configuration
         }
         file_put_contents($place->path('.env'), implode("\n", array_map(static fn (string $name, string $value): string => "{$name}=\"{$value}\"", array_keys($environment), $environment))."\n");
         chmod($place->path('.env'), 0600);
+    }
+
+    private static function program(string $name): string
+    {
+        return Shell::where($name) ?? throw new Trouble("{$name} is not on this machine, though its package is. Install the package again.");
     }
 }
