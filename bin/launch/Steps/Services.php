@@ -58,6 +58,7 @@ final class Services
         self::control($place, ['shutdown']);
         for ($i = 0; $i < 600 && is_file($place->path('run/supervisor.pid')); $i++) {
             usleep(100_000);
+            clearstatcache();
         }
     }
 
