@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace App\Inlet;
 
 use PDO;
+use SensitiveParameter;
 
 /** The inlet's own way to the database: one kept connection, and the few statements that an answer needs. */
 final class InletDatabase
@@ -12,30 +13,27 @@ final class InletDatabase
     /** What the queue needs to call {@see \App\Jobs\ReadMessages}, which has no properties. */
     private const COMMAND = 'O:21:"App\\Jobs\\ReadMessages":0:{}';
 
-    private function __construct(private readonly PDO $pdo) {}
+    private ?PDO $connection = null;
+
+    private function __construct(
+        private readonly string $dsn,
+        private readonly string $user,
+        #[SensitiveParameter] private readonly string $password,
+    ) {}
 
     public static function fromEnvironment(): self
     {
-        return self::of(
+        return new self(
             sprintf('mysql:host=127.0.0.1;port=%s;dbname=%s;charset=utf8mb4', getenv('DB_PORT'), getenv('DB_DATABASE')),
             (string) getenv('DB_USERNAME'),
             (string) getenv('DB_PASSWORD'),
         );
     }
 
-    public static function of(string $dsn, string $user, #[\SensitiveParameter] string $password): self
-    {
-        return new self(new PDO($dsn, $user, $password, [
-            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
-            PDO::ATTR_PERSISTENT => true,
-            PDO::ATTR_TIMEOUT => 3,
-        ]));
-    }
-
     /** @return array{id: int, desk_id: int, per_minute: int}|null */
     public function inlet(string $token): ?array
     {
-        $statement = $this->pdo->prepare('SELECT id, desk_id, per_minute FROM inlets WHERE token_hash = ?');
+        $statement = $this->pdo()->prepare('SELECT id, desk_id, per_minute FROM inlets WHERE token_hash = ?');
         $statement->execute([hash('sha256', $token)]);
         $row = $statement->fetch(PDO::FETCH_ASSOC);
 
@@ -52,17 +50,17 @@ final class InletDatabase
      */
     public function count(int $inletId, int $minute): int
     {
-        $this->pdo->prepare('INSERT INTO inlet_counts VALUES (?, ?, LAST_INSERT_ID(1)) ON DUPLICATE KEY UPDATE messages = LAST_INSERT_ID(IF(minute = VALUES(minute), messages + 1, 1)), minute = VALUES(minute)')
+        $this->pdo()->prepare('INSERT INTO inlet_counts VALUES (?, ?, LAST_INSERT_ID(1)) ON DUPLICATE KEY UPDATE messages = LAST_INSERT_ID(IF(minute = VALUES(minute), messages + 1, 1)), minute = VALUES(minute)')
             ->execute([$inletId, $minute]);
 
-        return (int) $this->pdo->lastInsertId();
+        return (int) $this->pdo()->lastInsertId();
     }
 
     /** Puts the message and the job that will read it on disk, together. */
     public function store(StoredMessage $message): void
     {
-        $this->pdo->beginTransaction();
-        $this->pdo->prepare(
+        $this->pdo()->beginTransaction();
+        $this->pdo()->prepare(
             'INSERT INTO messages (ulid, desk_id, inlet_id, body, content_type, headers, sender, dry, state, received_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, \'stored\', ?)',
         )->execute([
             $message->ulid,
@@ -75,9 +73,19 @@ final class InletDatabase
             (int) $message->dry,
             $message->receivedAt,
         ]);
-        $this->pdo->prepare('INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES (\'intake\', ?, 0, UNIX_TIMESTAMP(), UNIX_TIMESTAMP())')
+        $this->pdo()->prepare('INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES (\'intake\', ?, 0, UNIX_TIMESTAMP(), UNIX_TIMESTAMP())')
             ->execute([self::payload()]);
-        $this->pdo->commit();
+        $this->pdo()->commit();
+    }
+
+    /** Connects at the first use, and keeps the connection for the next request. */
+    private function pdo(): PDO
+    {
+        return $this->connection ??= new PDO($this->dsn, $this->user, $this->password, [
+            PDO::ATTR_ERRMODE => PDO::ERRMODE_EXCEPTION,
+            PDO::ATTR_PERSISTENT => true,
+            PDO::ATTR_TIMEOUT => 3,
+        ]);
     }
 
     /** A job in the form that the framework's queue reads. */
