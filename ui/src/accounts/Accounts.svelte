@@ -24,7 +24,7 @@
       </Empty>
     </div>
   {/if}
-  <div class="grid gap-4 md:grid-cols-2 xl:grid-cols-3">
+  <div class="grid grid-cols-1 gap-4 md:grid-cols-2 xl:grid-cols-3">
     {#each accounts.data ?? [] as account (account.id)}<AccountCard {account} />{/each}
   </div>
 </Page>

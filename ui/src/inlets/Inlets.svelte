@@ -43,7 +43,7 @@
       <Empty title="No inlet yet">Name one above. You then get an address to paste into your charting platform's alerts.</Empty>
     </div>
   {/if}
-  <div class="grid items-start gap-3 xl:grid-cols-2">
+  <div class="grid grid-cols-1 items-start gap-3 xl:grid-cols-2">
     {#each inlets.data ?? [] as inlet (inlet.id)}<InletCard {inlet} />{/each}
   </div>
 </Page>

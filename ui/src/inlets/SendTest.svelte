@@ -9,6 +9,7 @@
   let { inlet, symbol = 'MARL/USD', opened = false }: Props = $props();
 
   let body = $state(untrack(() => `{"do": "enter", "side": "long", "symbol": "${symbol}", "label": "by hand"}`));
+  let isOpen = $state(untrack(() => opened));
   let sent = $state<string | null>(null);
   let busy = $state(false);
   let asking = $state(false);
@@ -30,7 +31,7 @@
   }
 </script>
 
-<details class="border-t border-base-300 pt-2" open={opened || sent !== null}>
+<details class="border-t border-base-300 pt-2" bind:open={isOpen}>
   <summary class="cursor-pointer text-sm font-semibold">Send a test message</summary>
   <div class="mt-2 flex flex-col gap-2">
     <textarea

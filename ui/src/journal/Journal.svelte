@@ -42,7 +42,7 @@
 
 <Page title="Journal" lead="Every message, byte for byte, and what came of it.">
   {#snippet actions()}
-    <div class="join" role="group" aria-label="Show">
+    <div class="join flex-wrap" role="group" aria-label="Show">
       {#each filters as option (option.name)}
         <button
           class="btn join-item btn-sm {filter === option.value ? 'btn-primary' : ''}"
@@ -53,7 +53,7 @@
     </div>
   {/snippet}
   {#if messages.isError}<Problem error={messages.error} again={() => void messages.refetch()} />{/if}
-  <div class="grid items-start gap-3 {chosen ? 'lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]' : ''}">
+  <div class="grid grid-cols-1 items-start gap-3 {chosen ? 'lg:grid-cols-[minmax(0,5fr)_minmax(0,7fr)]' : ''}">
     <section class="plate overflow-hidden {chosen ? 'hidden lg:block' : ''}" aria-label="Messages">
       {#if messages.isSuccess && all.length === 0}
         <Empty title={filter === null ? 'Nothing has arrived yet' : 'Nothing of this kind'}>

@@ -17,19 +17,19 @@
     <h2 class="font-bold"><a class="hover:underline" href="/routes/{line.route.id}">{line.route.name}</a></h2>
     <Lamp state={line.route.state} />
     <span class="quiet text-xs">{line.route.rules.legs.map((leg) => leg.symbol).join(', ')}</span>
-    <span class="quiet ml-auto flex gap-3 text-xs whitespace-nowrap">
+    <span class="quiet flex flex-wrap gap-x-3 text-xs whitespace-nowrap sm:ml-auto">
       <span>today</span>
       <span><b class="text-success">{line.today.pass}</b> sent</span>
       <span><b class="text-error">{line.today.refuse}</b> refused</span>
       <span><b>{line.today.nothing}</b> nothing to do</span>
     </span>
   </div>
-  <div class="grid grid-cols-[7rem_minmax(0,1fr)_8rem] items-center gap-2">
+  <div class="grid grid-cols-1 items-center gap-2 sm:grid-cols-[7rem_minmax(0,1fr)_8rem]">
     <div class="rounded border border-base-300 px-2 py-1 text-xs">
       <span class="name quiet block text-[0.6rem]">inlet</span>{line.route.inlet.name}
     </div>
     <Track {line} />
-    <div class="flex flex-col gap-1">
+    <div class="flex flex-wrap gap-1 sm:flex-col">
       {#each line.route.accounts as account (account.id)}
         <div
           class="rounded border px-2 py-0.5 text-xs {account.environment === 'live' ? 'border-live' : 'border-base-300'}"

@@ -14,7 +14,7 @@
   {#snippet actions()}<a class="btn btn-primary btn-sm" href="/routes/new">New route</a>{/snippet}
   {#if panel.isError}<Problem error={panel.error} again={() => void panel.refetch()} />{/if}
   {#if panel.data}
-    <div class="grid items-start gap-3 xl:grid-cols-[minmax(0,1fr)_26rem]">
+    <div class="grid grid-cols-1 items-start gap-3 xl:grid-cols-[minmax(0,1fr)_26rem]">
       <section class="flex flex-col gap-3" aria-label="Lines">
         {#each panel.data.lines as line (line.route.id)}
           <LineCard {line} />

@@ -24,7 +24,7 @@
   {#if ready}
     {#if route.data}<StateSwitch route={route.data} />{/if}
     {#key id}
-      <div class="grid items-start gap-6 xl:grid-cols-[minmax(0,48rem)_minmax(0,1fr)]">
+      <div class="grid grid-cols-1 items-start gap-6 xl:grid-cols-[minmax(0,48rem)_minmax(0,1fr)]">
         <RouteEditor route={route.data ?? null} inlets={inlets.data ?? []} accounts={accounts.data ?? []} />
         {#if route.data && inlet}
           <aside class="plate p-4">
