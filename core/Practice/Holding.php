@@ -47,7 +47,7 @@ final readonly class Holding
     /** What the holding adds to equity, beside the cash. */
     public function worth(BigDecimal $mark): BigDecimal
     {
-        return $this->isSpot() ? $this->instrument->notional($this->position->quantity, $mark) : $this->position->unrealised($mark);
+        return $this->isSpot() ? $this->position->unrealised($mark)->plus($this->position->cost) : $this->position->unrealised($mark);
     }
 
     /** What the holding adds to free money: open profit less the margin that it binds; nothing for spot. */

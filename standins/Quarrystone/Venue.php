@@ -11,6 +11,7 @@ use Standin\Quarrystone\Endpoint\SetLeverage;
 use Standin\Quarrystone\Endpoint\ShowBalance;
 use Standin\Quarrystone\Endpoint\ShowKey;
 use Symfony\Component\HttpFoundation\Exception\ExceptionInterface;
+use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
@@ -51,7 +52,7 @@ final class Venue
             };
         } catch (Problem $problem) {
             return new JsonResponse(['error' => ['code' => $problem->name, 'message' => $problem->getMessage()]], $problem->status, $problem->headers);
-        } catch (ExceptionInterface $exception) {
+        } catch (ExceptionInterface|RequestExceptionInterface $exception) {
             return new JsonResponse(['error' => ['code' => 'bad_request', 'message' => $exception->getMessage()]], 400);
         }
     }
