@@ -14,6 +14,7 @@ export type Rules = Schemas['Rules'];
 export type Panel = Schemas['Panel'];
 export type Line = Schemas['Line'];
 export type Message = Schemas['Message'];
+export type MessageRow = Schemas['MessageRow'];
 export type Decision = Schemas['Decision'];
 export type Step = Schemas['Step'];
 export type Verdict = Schemas['Verdict'];

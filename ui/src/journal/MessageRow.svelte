@@ -1,10 +1,10 @@
 <script lang="ts">
-  import type { Message } from '../api/client';
+  import type { MessageRow } from '../api/client';
   import Time from '../shared/Time.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
   import { signalWords, stateWords } from './words';
 
-  type Props = { message: Message; chosen: boolean };
+  type Props = { message: MessageRow; chosen: boolean };
   let { message, chosen }: Props = $props();
 </script>
 

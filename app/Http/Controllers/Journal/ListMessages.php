@@ -2,7 +2,7 @@
 
 namespace App\Http\Controllers\Journal;
 
-use App\Http\Resources\MessageResource;
+use App\Http\Resources\MessageRowResource;
 use App\Models\MessageState;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -24,7 +24,7 @@ final class ListMessages
             'state' => ['nullable', Rule::enum(MessageState::class)],
             'verdict' => ['nullable', Rule::in(['pass', 'refuse', 'nothing'])],
         ]);
-        $messages = $user->desk->messages()->with(['inlet', 'decisions.route', 'decisions.account', 'decisions.orders'])
+        $messages = $user->desk->messages()->with(['inlet', 'decisions:id,message_id,route_id,dry,verdict,summary', 'decisions.route:id,name'])
             ->when($given['before'] ?? null, static fn ($query, $ulid) => $query->where('ulid', '<', $ulid))
             ->when($given['inlet_id'] ?? null, static fn ($query, $id) => $query->where('inlet_id', $id))
             ->when($given['state'] ?? null, static fn ($query, $state) => $query->where('state', $state))
@@ -32,6 +32,6 @@ final class ListMessages
             ->when($given['verdict'] ?? null, static fn ($query, $verdict) => $query->whereRelation('decisions', 'verdict', $verdict))
             ->orderByDesc('id')->limit(self::PAGE)->get();
 
-        return MessageResource::collection($messages);
+        return MessageRowResource::collection($messages);
     }
 }
