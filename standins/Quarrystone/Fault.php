@@ -13,6 +13,8 @@ enum Fault: string
     case TimeoutAfterAccepting = 'timeout_after_accepting';
     /** Says no. */
     case Refuse = 'refuse';
+    /** Says that there were too many requests. */
+    case Busy = 'busy';
     /** Fails before anything is done. */
     case Error = 'error';
     /** Does what was asked, then answers as if it had failed. */

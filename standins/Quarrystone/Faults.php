@@ -44,6 +44,7 @@ final class Faults
         return match ($this->kind) {
             Fault::Slow, Fault::TimeoutAfterAccepting => $answer ?? new Response,
             Fault::Refuse => new JsonResponse(['error' => ['code' => 'trading_suspended', 'message' => 'Trading in this instrument is suspended.']], 422),
+            Fault::Busy => new JsonResponse(['error' => ['code' => 'too_many_requests', 'message' => 'Too many requests.']], 429, ['Retry-After' => '1']),
             Fault::Error, Fault::ErrorAfterAccepting => new JsonResponse(['error' => ['code' => 'internal', 'message' => 'Something broke here.']], 503),
             Fault::Drop, Fault::DropAfterAccepting => new Response('', 200, ['X-Accel-Redirect' => '/dropped']),
         };

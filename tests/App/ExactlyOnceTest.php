@@ -66,6 +66,7 @@ final class ExactlyOnceTest extends TestCase
             'slow' => ['slow', 1, 1500, 'buy 2 filled', true],
             'accepts, then answers too late' => ['timeout_after_accepting', 1, 6000, 'buy 2 filled', true],
             'refuses' => ['refuse', 1, 0, 'buy 2 refused', false],
+            'is busy' => ['busy', 1, 0, 'buy 2 filled', true],
             'fails before' => ['error', 2, 0, 'buy 2 filled', true],
             'fails after accepting' => ['error_after_accepting', 1, 0, 'buy 2 filled', true],
             'hangs up before' => ['drop', 1, 0, 'buy 2 filled', true],

@@ -20,6 +20,9 @@ trait ConnectorContract
     /** One with a wrong secret. */
     abstract private function connectorWithWrongSecret(): Connector;
 
+    /** One whose venue says that it asked too often. */
+    abstract private function busyConnector(): Connector;
+
     /** An instrument that can be held long and short. */
     abstract private function instrument(): string;
 
@@ -77,11 +80,7 @@ trait ConnectorContract
         $order = fn (Connector $connector) => $connector->place(Ticket::market(1, $this->instrument(), OrderSide::Buy, BigDecimal::of('1'), false), 'wx'.Str::random(20));
         $this->expectTrouble(TroubleKind::KeyRejected, static fn (Connector $connector) => $connector->check(), $this->connectorWithWrongSecret());
         $this->expectTrouble(TroubleKind::KeyRejected, $order, $this->connector(['read']));
-        $this->expectTrouble(TroubleKind::Busy, static function (Connector $connector) use ($order): void {
-            for ($i = 0; $i < 60; $i++) {
-                $order($connector);
-            }
-        }, $this->connector());
+        $this->expectTrouble(TroubleKind::Busy, $order, $this->busyConnector());
     }
 
     private function expectTrouble(TroubleKind $kind, callable $act, Connector $connector): void

@@ -4,6 +4,7 @@ namespace Tests\App\Connector;
 
 use App\Connector\Connector;
 use App\Connector\Connectors;
+use Illuminate\Support\Facades\Http;
 use PHPUnit\Framework\TestCase;
 use Tests\App\Desk;
 use Tests\App\RunningPlace;
@@ -21,6 +22,14 @@ final class QuarrystoneConnectorTest extends TestCase
     private function connectorWithWrongSecret(): Connector
     {
         return app(Connectors::class)->make('quarrystone', ['secret' => str_repeat('0', 48)] + Desk::keyAtVenue());
+    }
+
+    private function busyConnector(): Connector
+    {
+        $key = Desk::keyAtVenue();
+        Http::throw()->post(config('wexon.quarrystone_url').'/faults', ['kind' => 'busy', 'path' => 'POST /v1/orders', 'key' => $key['key']]);
+
+        return app(Connectors::class)->make('quarrystone', $key);
     }
 
     private function instrument(): string
