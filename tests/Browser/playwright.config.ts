@@ -4,7 +4,8 @@ import { defineConfig } from '@playwright/test';
 export default defineConfig({
   testDir: '.',
   outputDir: './results',
-  timeout: 30_000,
+  timeout: 120_000,
+  expect: { timeout: 15_000 },
   workers: 1,
   reporter: [['list']],
   use: {
