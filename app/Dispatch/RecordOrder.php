@@ -75,8 +75,7 @@ final class RecordOrder
     private function lockedPosition(Order $order): Position
     {
         $which = ['account_id' => $order->account_id, 'instrument' => $order->instrument];
-        $flat = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0'];
-        Position::query()->insertOrIgnore([...$which, 'desk_id' => $order->desk_id, ...$flat]);
+        Position::query()->insertOrIgnore([...$which, 'desk_id' => $order->desk_id, ...(new Position)->getAttributes()]);
 
         return Position::query()->where($which)->lockForUpdate()->firstOrFail();
     }

@@ -28,13 +28,14 @@ final readonly class Watch
     public function prices(): void
     {
         $quotes = [];
-        foreach (Account::query()->with('routes')->get()->groupBy('venue') as $venue => $accounts) {
+        $all = Account::query()->with('routes')->get();
+        foreach ($all->groupBy('venue') as $venue => $accounts) {
             foreach ($this->quotes($accounts) as $instrument => $quote) {
                 $quotes["{$venue}:{$instrument}"] = $quote;
             }
         }
         LastQuotes::keep($quotes);
-        foreach (Account::query()->distinct()->pluck('desk_id') as $deskId) {
+        foreach ($all->pluck('desk_id')->unique() as $deskId) {
             $this->live->prices($deskId, $quotes, $this->value->ofDesk($deskId));
         }
     }

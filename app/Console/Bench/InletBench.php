@@ -18,9 +18,6 @@ final class InletBench
     {
         $bare = config('wexon.public_url').'/api/v1/bare';
         $inlet = Inlet::query()->where('name', 'Bench')->firstOrFail()->address();
-        if ((bool) Process::run(['pgrep', '-f', 'queue:work database'])->output()) {
-            MessageToOrderBench::waitUntilIdle();
-        }
         $this->hit($bare, 1);
         $this->hit($inlet, 1);
         [$bareRate, $bareRow] = $this->measure('a bare route of the framework, '.self::AT_ONCE.' at once', $bare);

@@ -3,11 +3,9 @@
 namespace App\Console\Bench;
 
 use App\Models\Inlet;
-use App\Models\Message;
 use App\Models\Order;
 use Carbon\CarbonImmutable;
 use GuzzleHttp\Client;
-use Illuminate\Support\Facades\DB;
 use RuntimeException;
 
 /** From the inlet's answer to the venue's acknowledgement, one message after the other. */
@@ -20,7 +18,6 @@ final class MessageToOrderBench
     /** @return list<array{string, string, string, string}> */
     public function run(): array
     {
-        self::waitUntilIdle();
         $address = Inlet::query()->where('name', 'Bench')->firstOrFail()->address();
         $client = new Client(['timeout' => 20]);
         $whole = [];
@@ -44,12 +41,5 @@ final class MessageToOrderBench
             }
         }
         throw new RuntimeException("Message {$ulid} made no order.");
-    }
-
-    public static function waitUntilIdle(): void
-    {
-        while (Message::query()->where('state', 'stored')->exists() || DB::table('jobs')->exists()) {
-            usleep(100_000);
-        }
     }
 }

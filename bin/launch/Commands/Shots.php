@@ -7,8 +7,7 @@ namespace Launch\Commands;
 use Launch\Place;
 use Launch\Shell;
 use Launch\Steps\DebianPackages;
-use Launch\Steps\Services;
-use Launch\Trouble;
+use Launch\Steps\Demo;
 
 /** Renews the pictures of the main views from the running demo. */
 final class Shots
@@ -18,11 +17,8 @@ final class Shots
     {
         Arguments::allowOnly($words, []);
         $place = Place::of('main');
-        if (! Services::areUp($place)) {
-            throw new Trouble('The pictures are taken of the running demo. Start it: bin/wexon up');
-        }
+        $demo = Demo::running($place);
         DebianPackages::install(DebianPackages::FOR_TESTS);
-        $demo = json_decode((string) file_get_contents($place->path('demo.json')), true, flags: JSON_THROW_ON_ERROR);
 
         return Shell::show(['node', 'tests/Browser/shots.cjs', $place->url(), $demo['email'], $demo['password'], 'docs/screenshots'], [
             'NODE_PATH' => Place::root().'/ui/node_modules',

@@ -6,8 +6,7 @@ namespace Launch\Commands;
 
 use Launch\Place;
 use Launch\Shell;
-use Launch\Steps\Services;
-use Launch\Trouble;
+use Launch\Steps\Demo;
 
 final class Token
 {
@@ -16,11 +15,7 @@ final class Token
     {
         Arguments::allowOnly($words, []);
         $place = Place::of('main');
-        if (! Services::areUp($place)) {
-            throw new Trouble('Wexon is not running. Start it: bin/wexon up');
-        }
-        $demo = json_decode((string) file_get_contents($place->path('demo.json')), true, flags: JSON_THROW_ON_ERROR);
-        echo Shell::run(['php', 'artisan', 'wexon:token', $demo['email']], $place->environment(), Place::root());
+        echo Shell::run(['php', 'artisan', 'wexon:token', Demo::running($place)['email']], $place->environment(), Place::root());
 
         return 0;
     }

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Launch\Commands;
 
 use Launch\Place;
-use Launch\Shell;
 use Launch\Steps\DebianPackages;
+use Launch\Steps\Demo;
 use Launch\Steps\House;
 use Launch\Steps\Packages;
 use Launch\Steps\Services;
@@ -30,11 +30,9 @@ final class Up
             throw new Trouble('Wexon is running on another port. Stop it first: bin/wexon down');
         }
         House::bringUp($place);
-        $demo = Terminal::step('Setting up the demo desk', static fn (): string => Shell::run(['php', 'artisan', 'wexon:demo'], $place->environment(), Place::root()));
-        file_put_contents($place->path('demo.json'), $demo);
-        chmod($place->path('demo.json'), 0600);
+        $demo = Terminal::step('Setting up the demo desk', static fn (): array => Demo::setUp($place));
         Services::control($place, ['start', 'caller']);
-        $this->greet($place, json_decode($demo, true, flags: JSON_THROW_ON_ERROR), microtime(true) - $started);
+        $this->greet($place, $demo, microtime(true) - $started);
 
         return 0;
     }

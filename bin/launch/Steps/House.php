@@ -11,8 +11,7 @@ use Launch\Terminal;
 /** Brings a whole place up: from installed packages to answering servers with an up-to-date database. */
 final class House
 {
-    /** @param  list<string>  $also Programs beside the usual ones. */
-    public static function bringUp(Place $place, array $also = []): void
+    public static function bringUp(Place $place): void
     {
         $place->makeFolders();
         $running = Services::areUp($place);
@@ -36,9 +35,6 @@ final class House
             $running ? Services::renew($place) : Services::start($place);
             Services::waitUntilAnswering($place);
         });
-        if ($also !== [] && ! $running) {
-            Services::start($place, $also);
-        }
     }
 
     public static function throwAway(Place $place): void

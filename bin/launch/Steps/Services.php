@@ -35,10 +35,9 @@ final class Services
         Shell::run(['supervisord', '-c', $place->path('supervisor.conf')], onFailure: 'The processes could not be started.');
     }
 
-    /** @param  list<string>  $also */
-    public static function start(Place $place, array $also = []): void
+    public static function start(Place $place): void
     {
-        [$status, $said] = self::control($place, ['start', ...self::BUSY, ...$also]);
+        [$status, $said] = self::control($place, ['start', ...self::BUSY]);
         if (str_contains($said, 'ERROR (spawn') || str_contains($said, 'ERROR (no such')) {
             throw new Trouble("Not everything started (status {$status}):\n    ".str_replace("\n", "\n    ", $said)."\nLook at bin/wexon logs.");
         }

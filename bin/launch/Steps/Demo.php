@@ -1,0 +1,47 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Launch\Steps;
+
+use Launch\Place;
+use Launch\Shell;
+use Launch\Trouble;
+
+/**
+ * The demo's desk: its login and its inlets' addresses.
+ *
+ * @phpstan-type Desk array{email: string, password: string, inlets: array<string, string>}
+ */
+final class Demo
+{
+    /** @return Desk */
+    public static function setUp(Place $place): array
+    {
+        $said = Shell::run(['php', 'artisan', 'wexon:demo'], $place->environment(), Place::root());
+        file_put_contents($place->path('demo.json'), $said);
+        chmod($place->path('demo.json'), 0600);
+
+        return self::read($said);
+    }
+
+    /**
+     * @return Desk
+     *
+     * @throws Trouble If it is not running.
+     */
+    public static function running(Place $place): array
+    {
+        if (! Services::areUp($place)) {
+            throw new Trouble('Wexon is not running. Start it: bin/wexon up');
+        }
+
+        return self::read((string) file_get_contents($place->path('demo.json')));
+    }
+
+    /** @return Desk */
+    private static function read(string $json): array
+    {
+        return json_decode($json, true, flags: JSON_THROW_ON_ERROR);
+    }
+}
