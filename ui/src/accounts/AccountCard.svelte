@@ -1,30 +1,26 @@
 <script lang="ts">
-  import { api, refusal, take, type Account, type Refusal } from '../api/client';
+  import { api, take, type Account } from '../api/client';
   import Money from '../shared/Money.svelte';
   import Problem from '../shared/Problem.svelte';
   import Time from '../shared/Time.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
 
   type Props = { account: Account };
   let { account }: Props = $props();
 
-  let busy = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
   let removing = $state(false);
 
   async function act(work: () => Promise<unknown>) {
-    if (busy) return;
-    busy = true;
-    error = null;
-    try {
-      await work();
-      await queryClient.invalidateQueries({ queryKey: keys.accounts });
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-      removing = false;
-    }
+    await attempt.run(async () => {
+      try {
+        await work();
+        await queryClient.invalidateQueries({ queryKey: keys.accounts });
+      } finally {
+        removing = false;
+      }
+    });
   }
 
   const at = $derived({ params: { path: { account: account.id } } });
@@ -62,9 +58,9 @@
   {#if account.trouble}<p class="rounded border-l-4 border-error bg-base-200 px-2 py-1 text-sm" role="alert">
       {account.trouble}
     </p>{/if}
-  {#if error}<Problem {error} />{/if}
+  {#if attempt.error}<Problem error={attempt.error} />{/if}
   <footer class="mt-auto flex gap-2 pt-1">
-    <button class="btn btn-sm" disabled={busy} onclick={() => void check()}>Ask the venue again</button>
+    <button class="btn btn-sm" disabled={attempt.busy} onclick={() => void check()}>Ask the venue again</button>
     {#if removing}
       <span class="ml-auto flex items-center gap-2 text-sm"
         >Forget its key?<button class="btn btn-error btn-sm" onclick={() => void remove()}>Forget</button><button

@@ -1,7 +1,8 @@
 <script lang="ts">
-  import { api, refusal, take, type Refusal } from '../api/client';
+  import { api, take } from '../api/client';
   import Field from '../shared/Field.svelte';
   import Problem from '../shared/Problem.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useVenues } from '../state/queries';
 
   type Props = { onclose: () => void };
@@ -11,25 +12,19 @@
   let venueId = $state('');
   let name = $state('');
   let credentials = $state<Record<string, string>>({});
-  let busy = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
 
   const venue = $derived(venues.data?.find((one) => one.id === venueId) ?? venues.data?.[0]);
 
-  async function connect(event: SubmitEvent) {
+  function connect(event: SubmitEvent) {
     event.preventDefault();
-    if (busy || !venue) return;
-    busy = true;
-    error = null;
-    try {
-      await take(api.POST('/accounts', { body: { name, venue: venue.id, credentials } }));
+    const at = venue?.id;
+    if (at === undefined) return;
+    void attempt.run(async () => {
+      await take(api.POST('/accounts', { body: { name, venue: at, credentials } }));
       await queryClient.invalidateQueries({ queryKey: keys.accounts });
       onclose();
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -41,11 +36,11 @@
         {#each venues.data ?? [] as one (one.id)}<option value={one.id}>{one.name}: {one.trades}</option>{/each}
       </select>
     </Field>
-    <Field label="Your name for it" errors={error?.of('name') ?? []}
+    <Field label="Your name for it" errors={attempt.of('name')}
       ><input class="input w-full" bind:value={name} required maxlength="80" placeholder="Quarry main" /></Field
     >
     {#each venue?.credentials ?? [] as field (field.field)}
-      <Field label={field.label} errors={error?.fields[`credentials.${field.field}`] ?? []}>
+      <Field label={field.label} errors={attempt.error?.fields[`credentials.${field.field}`] ?? []}>
         <input
           class="input figure w-full"
           type={field.field === 'key' ? 'text' : 'password'}
@@ -67,12 +62,12 @@
       >. The secret is kept encrypted and never shown again.
     </p>
   {/if}
-  {#if error && error.of('credentials').length > 0 && error.fields['credentials']}<p class="text-sm text-error" role="alert">
-      {error.fields['credentials'].join(' ')}
+  {#if attempt.error?.fields['credentials']}<p class="text-sm text-error" role="alert">
+      {attempt.error.fields['credentials'].join(' ')}
     </p>
-  {:else if error && Object.keys(error.fields).length === 0}<Problem {error} />{/if}
+  {:else if attempt.general}<Problem error={attempt.general} />{/if}
   <div class="flex gap-2">
-    <button class="btn btn-primary" disabled={busy}>{busy ? 'Asking the venue …' : 'Check and connect'}</button>
+    <button class="btn btn-primary" disabled={attempt.busy}>{attempt.busy ? 'Asking the venue …' : 'Check and connect'}</button>
     <button type="button" class="btn" onclick={onclose}>Cancel</button>
   </div>
 </form>

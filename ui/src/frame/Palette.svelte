@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { navigate } from '../router';
   import { useInlets, useRoutes } from '../state/queries';
   import { places } from './places';
   import { changeTheme } from './theme';
@@ -15,17 +16,13 @@
   let wanted = $state('');
   let at = $state(0);
 
-  // A full path is taken by the router as any link is.
-  const go = (path: string) => () => {
-    history.pushState(null, '', path);
-    dispatchEvent(new PopStateEvent('popstate'));
-  };
+  const openRoute = (id: string) => void navigate('/routes/:id', { params: { id } });
 
   const entries = $derived<Entry[]>([
-    ...places.map((place) => ({ name: place.name, hint: `key ${place.key}`, act: go(place.path) })),
-    { name: 'New route', hint: 'make', act: go('/routes/new') },
-    ...(routes.data ?? []).map((route) => ({ name: route.name, hint: 'route', act: go(`/routes/${route.id}`) })),
-    ...(inlets.data ?? []).map((inlet) => ({ name: inlet.name, hint: 'inlet', act: go('/inlets') })),
+    ...places.map((place) => ({ name: place.name, hint: `key ${place.key}`, act: () => void navigate(place.path) })),
+    { name: 'New route', hint: 'make', act: () => openRoute('new') },
+    ...(routes.data ?? []).map((route) => ({ name: route.name, hint: 'route', act: () => openRoute(String(route.id)) })),
+    ...(inlets.data ?? []).map((inlet) => ({ name: inlet.name, hint: 'inlet', act: () => void navigate('/inlets') })),
     { name: 'Day or night', hint: 'look', act: changeTheme },
   ]);
   const found = $derived(

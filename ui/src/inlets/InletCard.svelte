@@ -1,9 +1,10 @@
 <script lang="ts">
-  import { api, refusal, take, type Inlet, type Refusal } from '../api/client';
+  import { api, take, type Inlet } from '../api/client';
   import CopyButton from '../shared/CopyButton.svelte';
   import Lamp from '../shared/Lamp.svelte';
   import Problem from '../shared/Problem.svelte';
   import Time from '../shared/Time.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
   import SendTest from './SendTest.svelte';
 
@@ -11,30 +12,25 @@
   let { inlet }: Props = $props();
 
   let shown = $state<string | null>(null);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
   let removing = $state(false);
 
   const at = $derived({ params: { path: { inlet: inlet.id } } });
   const address = async () => (await take(api.GET('/inlets/{inlet}/address', at))).address;
   const curl = async () => `curl -d '{"do": "enter", "side": "long", "symbol": "MARL/USD"}' ${await address()}`;
 
-  async function reveal() {
-    try {
+  function reveal() {
+    void attempt.run(async () => {
       shown = shown === null ? await address() : null;
-    } catch (trouble) {
-      error = refusal(trouble);
-    }
+    });
   }
 
-  async function remove() {
-    error = null;
-    removing = false;
-    try {
+  function remove() {
+    void attempt.run(async () => {
+      removing = false;
       await take(api.DELETE('/inlets/{inlet}', at));
       await queryClient.invalidateQueries({ queryKey: keys.inlets });
-    } catch (trouble) {
-      error = refusal(trouble);
-    }
+    });
   }
 </script>
 
@@ -47,11 +43,11 @@
     <code class="figure min-w-0 flex-1 truncate rounded bg-base-200 px-2 py-1 text-xs"
       >{shown ?? 'The address is secret: whoever has it can send.'}</code
     >
-    <button class="btn btn-xs" onclick={() => void reveal()}>{shown === null ? 'Show' : 'Hide'}</button>
+    <button class="btn btn-xs" onclick={reveal}>{shown === null ? 'Show' : 'Hide'}</button>
     <CopyButton text={address} label="Copy address" />
     <CopyButton text={curl} label="Copy curl" />
   </div>
-  {#if error}<Problem {error} />{/if}
+  {#if attempt.error}<Problem error={attempt.error} />{/if}
   <div class="flex flex-wrap items-center gap-2 text-sm">
     <span class="quiet">feeds</span>
     {#each inlet.routes as route (route.id)}
@@ -63,7 +59,7 @@
     {/each}
     {#if removing}
       <span class="ml-auto flex gap-2"
-        ><button class="btn btn-error btn-xs" onclick={() => void remove()}>Remove for good</button><button
+        ><button class="btn btn-error btn-xs" onclick={remove}>Remove for good</button><button
           class="btn btn-xs"
           onclick={() => (removing = false)}>Keep</button
         ></span

@@ -1,42 +1,35 @@
 <script lang="ts">
-  import { api, refusal, take, type Refusal } from '../api/client';
+  import { api, take } from '../api/client';
   import Empty from '../shared/Empty.svelte';
   import Field from '../shared/Field.svelte';
   import Page from '../shared/Page.svelte';
   import Problem from '../shared/Problem.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useInlets } from '../state/queries';
   import InletCard from './InletCard.svelte';
 
   const inlets = useInlets();
   let name = $state('');
-  let busy = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
 
-  async function make(event: SubmitEvent) {
+  function make(event: SubmitEvent) {
     event.preventDefault();
-    if (busy) return;
-    busy = true;
-    error = null;
-    try {
+    void attempt.run(async () => {
       await take(api.POST('/inlets', { body: { name } }));
       name = '';
       await queryClient.invalidateQueries({ queryKey: keys.inlets });
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
 <Page title="Inlets" lead="Secret addresses that your charting platform, script or terminal sends messages to.">
   {#if inlets.isError}<Problem error={inlets.error} again={() => void inlets.refetch()} />{/if}
   <form class="plate flex flex-wrap items-end gap-3 p-3" onsubmit={make}>
-    <Field label="New inlet" errors={error?.of('name') ?? []}>
+    <Field label="New inlet" errors={attempt.of('name')}>
       <input class="input w-72" bind:value={name} required maxlength="80" placeholder="Swing charts" />
     </Field>
-    <button class="btn btn-primary" disabled={busy}>Make the inlet</button>
-    {#if error && Object.keys(error.fields).length === 0}<Problem {error} />{/if}
+    <button class="btn btn-primary" disabled={attempt.busy}>Make the inlet</button>
+    {#if attempt.general}<Problem error={attempt.general} />{/if}
   </form>
   {#if inlets.data?.length === 0}
     <div class="plate">

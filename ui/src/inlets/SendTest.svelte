@@ -1,8 +1,9 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, refusal, take, type Inlet, type Refusal } from '../api/client';
+  import { api, take, type Inlet } from '../api/client';
   import DecisionTrace from '../journal/DecisionTrace.svelte';
   import Problem from '../shared/Problem.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { useMessage } from '../state/queries';
 
   type Props = { inlet: Inlet; symbol?: string; opened?: boolean };
@@ -11,23 +12,15 @@
   let body = $state(untrack(() => `{"do": "enter", "side": "long", "symbol": "${symbol}", "label": "by hand"}`));
   let isOpen = $state(untrack(() => opened));
   let sent = $state<string | null>(null);
-  let busy = $state(false);
   let asking = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
   const message = useMessage(() => sent);
 
-  async function send(dry: boolean) {
-    if (busy) return;
-    busy = true;
-    asking = false;
-    error = null;
-    try {
+  function send(dry: boolean) {
+    void attempt.run(async () => {
+      asking = false;
       sent = (await take(api.POST('/inlets/{inlet}/test', { params: { path: { inlet: inlet.id } }, body: { body, dry } }))).id;
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -41,18 +34,21 @@
       aria-label="Test message for {inlet.name}"
       spellcheck="false"></textarea>
     <div class="flex flex-wrap items-center gap-2">
-      <button class="btn btn-primary btn-sm" disabled={busy || body.trim() === ''} onclick={() => void send(true)}>Dry run</button
+      <button class="btn btn-primary btn-sm" disabled={attempt.busy || body.trim() === ''} onclick={() => send(true)}
+        >Dry run</button
       >
       {#if asking}
         <span class="text-sm">Armed routes will send orders.</span>
-        <button class="btn btn-error btn-sm" onclick={() => void send(false)}>Send it</button>
+        <button class="btn btn-error btn-sm" onclick={() => send(false)}>Send it</button>
         <button class="btn btn-sm" onclick={() => (asking = false)}>No</button>
       {:else}
-        <button class="btn btn-sm" disabled={busy || body.trim() === ''} onclick={() => (asking = true)}>Send for real</button>
+        <button class="btn btn-sm" disabled={attempt.busy || body.trim() === ''} onclick={() => (asking = true)}
+          >Send for real</button
+        >
       {/if}
       <a class="link ml-auto text-xs" href="/api/v1/schemas/message-1" target="_blank">the message format</a>
     </div>
-    {#if error}<Problem {error} />{/if}
+    {#if attempt.error}<Problem error={attempt.error} />{/if}
     {#if message.data}
       {#if message.data.outcome}<p class="rounded border-l-4 border-error bg-base-200 px-3 py-2 text-sm" role="status">
           {message.data.outcome}

@@ -1,23 +1,22 @@
 <script lang="ts">
-  import { api, refusal, take, type Refusal, type Route } from '../api/client';
+  import { api, take, type Route } from '../api/client';
   import { navigate } from '../router';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
 
   type Props = { route: Route };
   let { route }: Props = $props();
 
   let asking = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
 
   async function remove() {
-    try {
+    await attempt.run(async () => {
       await take(api.DELETE('/routes/{route}', { params: { path: { route: route.id } } }));
       await Promise.all([keys.routes, keys.panel, keys.inlets].map((queryKey) => queryClient.invalidateQueries({ queryKey })));
       await navigate('/routes');
-    } catch (trouble) {
-      error = refusal(trouble);
-      asking = false;
-    }
+    });
+    if (attempt.error) asking = false;
   }
 </script>
 
@@ -28,8 +27,10 @@
   >
 {:else}
   <span class="flex items-center gap-2 text-sm text-error"
-    >{error?.message ?? ''}<button type="button" class="btn btn-ghost btn-sm text-base-content" onclick={() => (asking = true)}
-      >Remove</button
+    >{attempt.error?.message ?? ''}<button
+      type="button"
+      class="btn btn-ghost btn-sm text-base-content"
+      onclick={() => (asking = true)}>Remove</button
     ></span
   >
 {/if}

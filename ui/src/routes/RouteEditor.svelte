@@ -1,10 +1,11 @@
 <script lang="ts">
   import { untrack } from 'svelte';
-  import { api, refusal, take, type Account, type Inlet, type Refusal, type Route, type RouteDraft } from '../api/client';
+  import { api, take, type Account, type Inlet, type Route, type RouteDraft } from '../api/client';
   import { navigate } from '../router';
   import AccountName from '../shared/AccountName.svelte';
   import Field from '../shared/Field.svelte';
   import Problem from '../shared/Problem.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
   import LegsField from './LegsField.svelte';
   import RemoveRoute from './RemoveRoute.svelte';
@@ -43,20 +44,16 @@
   }
 
   let draft = $state<RouteDraft>(untrack(() => (route ? copied(route) : begun())));
-  let busy = $state(false);
   let saved = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
 
   const venue = $derived(accounts.find((account) => draft.account_ids.includes(account.id))?.venue);
-  const of = (field: string) => error?.of(field) ?? [];
+  const of = (field: string) => attempt.of(field);
 
-  async function save(event: SubmitEvent) {
+  function save(event: SubmitEvent) {
     event.preventDefault();
-    if (busy) return;
-    busy = true;
-    saved = false;
-    error = null;
-    try {
+    void attempt.run(async () => {
+      saved = false;
       const body = $state.snapshot(draft);
       const { data } = route
         ? await take(api.PUT('/routes/{route}', { params: { path: { route: route.id } }, body }))
@@ -66,11 +63,7 @@
       );
       saved = true;
       if (!route) await navigate('/routes/:id', { params: { id: String(data.id) } });
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -91,7 +84,7 @@
       </p>{/if}
   </Station>
   <Station name="Match" question="What does it trade?">
-    <LegsField bind:legs={draft.rules.legs} {venue} errors={[...of('rules.legs'), ...(error?.fields['rules'] ?? [])]} />
+    <LegsField bind:legs={draft.rules.legs} {venue} errors={[...of('rules.legs'), ...(attempt.error?.fields['rules'] ?? [])]} />
   </Station>
   <Station name="Intent" question="Which sides, and what does a bare buy or sell against the position do?">
     <div class="grid gap-3 sm:grid-cols-2">
@@ -133,9 +126,9 @@
       </p>{/if}
     {#each of('account_ids') as sentence (sentence)}<p class="text-sm text-error" role="alert">{sentence}</p>{/each}
   </Station>
-  {#if error && Object.keys(error.fields).length === 0}<Problem {error} />{/if}
+  {#if attempt.general}<Problem error={attempt.general} />{/if}
   <div class="flex items-center gap-3 pl-12">
-    <button class="btn btn-primary" disabled={busy}>{route ? 'Save' : 'Make the route'}</button>
+    <button class="btn btn-primary" disabled={attempt.busy}>{route ? 'Save' : 'Make the route'}</button>
     <span class="quiet text-sm" role="status"
       >{saved ? 'Saved.' : route ? '' : 'It begins as a draft; nothing goes out before you arm it.'}</span
     >

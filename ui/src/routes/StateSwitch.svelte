@@ -1,14 +1,14 @@
 <script lang="ts">
-  import { api, refusal, take, type Refusal, type Route, type RouteState } from '../api/client';
+  import { api, take, type Route, type RouteState } from '../api/client';
   import Lamp from '../shared/Lamp.svelte';
   import Problem from '../shared/Problem.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
 
   type Props = { route: Route };
   let { route }: Props = $props();
 
-  let error = $state<Refusal | null>(null);
-  let busy = $state(false);
+  const attempt = new Attempt();
   let typing = $state(false);
   let liveAccount = $state('');
 
@@ -20,15 +20,12 @@
     winding_down: 'Closes what is open when told so, starts nothing new.',
   };
 
-  async function set(state: RouteState) {
-    if (busy) return;
+  function set(state: RouteState) {
     if (state === 'armed' && liveName !== null && !typing) {
       typing = true;
       return;
     }
-    busy = true;
-    error = null;
-    try {
+    void attempt.run(async () => {
       await take(
         api.PUT('/routes/{route}/state', { params: { path: { route: route.id } }, body: { state, live_account: liveAccount } }),
       );
@@ -38,11 +35,7 @@
         queryClient.invalidateQueries({ queryKey: ['route'] }),
         queryClient.invalidateQueries({ queryKey: keys.routes }),
       ]);
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -54,21 +47,21 @@
       <label class="flex items-center gap-2 text-sm"
         >Live money: type “{liveName}” to arm <input class="input input-sm w-40" bind:value={liveAccount} /></label
       >
-      <button class="btn btn-sm" onclick={() => ((typing = false), (error = null))}>Cancel</button>
+      <button class="btn btn-sm" onclick={() => ((typing = false), (attempt.error = null))}>Cancel</button>
     {/if}
     {#if route.state !== 'armed'}<button
         class="btn btn-sm {typing ? 'btn-error' : 'btn-success'}"
-        disabled={busy}
-        onclick={() => void set('armed')}>Arm</button
+        disabled={attempt.busy}
+        onclick={() => set('armed')}>Arm</button
       >{/if}
-    {#if route.state === 'armed'}<button class="btn btn-sm" disabled={busy} onclick={() => void set('winding_down')}
+    {#if route.state === 'armed'}<button class="btn btn-sm" disabled={attempt.busy} onclick={() => set('winding_down')}
         >Wind down</button
       >{/if}
     {#if route.state === 'armed' || route.state === 'winding_down'}<button
         class="btn btn-sm btn-warning"
-        disabled={busy}
-        onclick={() => void set('paused')}>Pause</button
+        disabled={attempt.busy}
+        onclick={() => set('paused')}>Pause</button
       >{/if}
   </div>
-  {#if error}<div class="w-full"><Problem {error} /></div>{/if}
+  {#if attempt.error}<div class="w-full"><Problem error={attempt.error} /></div>{/if}
 </section>

@@ -1,26 +1,19 @@
 <script lang="ts">
-  import { api, refusal, take, type Refusal } from '../api/client';
+  import { api, take } from '../api/client';
   import Field from '../shared/Field.svelte';
   import Problem from '../shared/Problem.svelte';
+  import { Attempt } from '../state/attempt.svelte';
   import { signedIn } from '../state/session.svelte';
 
   let makingDesk = $state(false);
   let given = $state({ email: '', password: '', name: '', desk: '' });
-  let busy = $state(false);
-  let error = $state<Refusal | null>(null);
+  const attempt = new Attempt();
 
-  async function enter(event: SubmitEvent) {
+  function enter(event: SubmitEvent) {
     event.preventDefault();
-    if (busy) return;
-    busy = true;
-    error = null;
-    try {
+    void attempt.run(async () => {
       signedIn(await take(makingDesk ? api.POST('/desk', { body: given }) : api.POST('/session', { body: given })));
-    } catch (trouble) {
-      error = refusal(trouble);
-    } finally {
-      busy = false;
-    }
+    });
   }
 </script>
 
@@ -44,19 +37,19 @@
     <form class="plate flex flex-col gap-3 p-6" onsubmit={enter}>
       <h1 class="text-2xl font-extrabold tracking-[0.18em]">WEXON</h1>
       <p class="quiet -mt-2 text-sm">Alert messages in, protected orders out.</p>
-      {#if error && Object.keys(error.fields).length === 0}<Problem {error} />{/if}
+      {#if attempt.general}<Problem error={attempt.general} />{/if}
       {#if makingDesk}
-        <Field label="Name of the desk" errors={error?.of('desk') ?? []}
+        <Field label="Name of the desk" errors={attempt.of('desk')}
           ><input class="input w-full" bind:value={given.desk} required maxlength="80" /></Field
         >
-        <Field label="Your name" errors={error?.of('name') ?? []}
+        <Field label="Your name" errors={attempt.of('name')}
           ><input class="input w-full" bind:value={given.name} required maxlength="80" autocomplete="name" /></Field
         >
       {/if}
-      <Field label="Mail address" errors={error?.of('email') ?? []}
+      <Field label="Mail address" errors={attempt.of('email')}
         ><input class="input w-full" type="email" bind:value={given.email} required autocomplete="username" /></Field
       >
-      <Field label="Password" errors={error?.of('password') ?? []} {...makingDesk ? { hint: 'At least ten characters.' } : {}}>
+      <Field label="Password" errors={attempt.of('password')} {...makingDesk ? { hint: 'At least ten characters.' } : {}}>
         <input
           class="input w-full"
           type="password"
@@ -65,8 +58,8 @@
           autocomplete={makingDesk ? 'new-password' : 'current-password'}
         />
       </Field>
-      <button class="btn btn-primary" disabled={busy}>{makingDesk ? 'Sign up' : 'Sign in'}</button>
-      <button type="button" class="link text-sm" onclick={() => ((makingDesk = !makingDesk), (error = null))}>
+      <button class="btn btn-primary" disabled={attempt.busy}>{makingDesk ? 'Sign up' : 'Sign in'}</button>
+      <button type="button" class="link text-sm" onclick={() => ((makingDesk = !makingDesk), (attempt.error = null))}>
         {makingDesk ? 'I have an account: sign in' : 'New here: make a desk'}
       </button>
     </form>
