@@ -4,8 +4,10 @@ use App\Http\Middleware\NoContentSniffing;
 use Illuminate\Foundation\Application;
 use Illuminate\Foundation\Configuration\Exceptions;
 use Illuminate\Foundation\Configuration\Middleware;
+use Illuminate\Foundation\Http\Middleware\ConvertEmptyStringsToNull;
 use Illuminate\Http\Middleware\HandleCors;
 use Illuminate\Http\Request;
+use Illuminate\Support\Facades\Route;
 
 $var = getenv('WEXON_VAR') ?: dirname(__DIR__).'/var/main';
 foreach (['SERVICES' => 'services', 'PACKAGES' => 'packages', 'CONFIG' => 'config', 'ROUTES' => 'routes-v7', 'EVENTS' => 'events'] as $name => $file) {
@@ -17,10 +19,13 @@ $app = Application::configure(basePath: dirname(__DIR__))
         api: __DIR__.'/../routes/api.php',
         apiPrefix: 'api/v1',
         commands: __DIR__.'/../routes/console.php',
+        then: static fn () => Route::group([], __DIR__.'/../routes/internal.php'),
     )
     ->withMiddleware(function (Middleware $middleware): void {
         // Everything is served from one origin.
         $middleware->remove(HandleCors::class);
+        // An empty text is an empty text, as whoever sent it wrote.
+        $middleware->remove(ConvertEmptyStringsToNull::class);
         $middleware->statefulApi();
         $middleware->append(NoContentSniffing::class);
     })

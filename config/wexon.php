@@ -4,6 +4,12 @@ return [
     // Where events for the screens are published; nginx passes them on as server-sent events.
     'live_url' => env('WEXON_LIVE_URL'),
 
+    // Behind the @ of the inlets' mailboxes.
+    'mail_domain' => env('WEXON_MAIL_DOMAIN'),
+
+    // Where the mail receiver listens, on loopback.
+    'mail_port' => (int) env('WEXON_MAIL_PORT'),
+
     // Where the practice venue Quarrystone answers.
     'quarrystone_url' => env('WEXON_QUARRYSTONE_URL'),
 

@@ -5,9 +5,14 @@ use App\Http\Controllers\Blotter;
 use App\Http\Controllers\Description;
 use App\Http\Controllers\Inlets;
 use App\Http\Controllers\Journal;
+use App\Http\Controllers\Notices;
 use App\Http\Controllers\Panel;
+use App\Http\Controllers\Profiles;
+use App\Http\Controllers\Readings;
 use App\Http\Controllers\Routes;
 use App\Http\Controllers\Session;
+use App\Http\Controllers\Slips;
+use App\Http\Controllers\Symbols;
 use Illuminate\Support\Facades\Route;
 
 Route::get('openapi.json', Description\ShowOpenApi::class);
@@ -32,6 +37,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('panel', Panel\ShowPanel::class);
 
     Route::get('venues', Accounts\ListVenues::class);
+    Route::post('venues', Accounts\DescribeVenue::class);
+    Route::delete('venues/{venue}', Accounts\ForgetVenue::class);
     Route::get('instruments', Accounts\ListInstruments::class);
     Route::get('accounts', Accounts\ListAccounts::class);
     Route::post('accounts', Accounts\ConnectAccount::class);
@@ -41,16 +48,50 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('inlets', Inlets\ListInlets::class);
     Route::post('inlets', Inlets\MakeInlet::class);
     Route::get('inlets/{inlet}/address', Inlets\ShowAddress::class);
+    Route::post('inlets/{inlet}/address', Inlets\RotateAddress::class);
+    Route::get('inlets/{inlet}/tally', Inlets\ShowTally::class);
     Route::post('inlets/{inlet}/test', Inlets\SendTest::class);
+    Route::get('inlets/{inlet}', Inlets\ShowInlet::class);
+    Route::put('inlets/{inlet}', Inlets\ChangeInlet::class);
     Route::delete('inlets/{inlet}', Inlets\RemoveInlet::class);
 
     Route::get('routes', Routes\ListRoutes::class);
     Route::post('routes', Routes\MakeRoute::class);
+    Route::post('routes/preview', Routes\PreviewRoute::class);
+    Route::get('routes/{route}/versions', Routes\ListVersions::class);
     Route::get('routes/{route}', Routes\ShowRoute::class);
     Route::put('routes/{route}', Routes\ChangeRoute::class);
     Route::put('routes/{route}/state', Routes\SetState::class);
     Route::delete('routes/{route}', Routes\RemoveRoute::class);
 
+    Route::get('routes/{route}/slips', Slips\ListSlips::class);
+    Route::put('routes/{route}/slips', Slips\SetSlips::class);
+    Route::put('slips/{slip}', Slips\ChangeSlip::class);
+
+    Route::get('readings', Readings\ListReadings::class);
+    Route::post('readings', Readings\MakeReading::class);
+    Route::get('readings/fields', Readings\ListFields::class);
+    Route::post('readings/try', Readings\TryReading::class);
+    Route::post('readings/guess', Readings\GuessReading::class);
+    Route::get('readings/{reading}', Readings\ShowReading::class);
+    Route::put('readings/{reading}', Readings\ChangeReading::class);
+    Route::delete('readings/{reading}', Readings\RemoveReading::class);
+
+    Route::get('profiles', Profiles\ListProfiles::class);
+    Route::post('profiles', Profiles\MakeProfile::class);
+    Route::put('profiles/{profile}', Profiles\ChangeProfile::class);
+    Route::delete('profiles/{profile}', Profiles\RemoveProfile::class);
+
+    Route::get('symbols', Symbols\ListSymbols::class);
+    Route::get('symbols/guess', Symbols\GuessSymbol::class);
+    Route::put('symbols/rules', Symbols\SetSymbolRules::class);
+    Route::put('symbols/links', Symbols\LinkSymbol::class);
+    Route::delete('symbols/links/{link}', Symbols\UnlinkSymbol::class);
+
+    Route::get('notices', Notices\ListNotices::class);
+    Route::post('notices/read', Notices\ReadNotices::class);
+
+    Route::post('messages/{message}/again', Journal\RunAgain::class);
     Route::get('messages', Journal\ListMessages::class);
     Route::get('messages/{message}', Journal\ShowMessage::class);
     Route::get('decisions/{decision}/replay', Journal\ReplayDecision::class);

@@ -1,6 +1,8 @@
 <?php
 
 use App\Dispatch\Sweep;
+use App\Slips\Remind;
+use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Schedule;
 
 // Whatever a worker or a venue left half done is taken up again.
@@ -8,3 +10,5 @@ Schedule::call(static fn (Sweep $sweep) => $sweep->run(olderThan: 3))->everyFive
 
 Schedule::command('queue:prune-failed --hours=336')->daily();
 Schedule::command('sanctum:prune-expired --hours=24')->daily();
+
+Schedule::call(static fn (Remind $remind) => $remind->run(CarbonImmutable::now()))->everyMinute()->name('remind');

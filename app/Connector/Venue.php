@@ -13,5 +13,7 @@ final readonly class Venue
         public array $credentials,
         /** Where a key is made. */
         public string $keysAt,
+        /** Whether the desk has described it itself. */
+        public bool $isDescribed = false,
     ) {}
 }

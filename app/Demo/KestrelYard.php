@@ -19,9 +19,9 @@ final readonly class KestrelYard
         'Quarry live' => ['live', 'read,trade', '2400'],
     ];
 
-    public function __construct(private Counter $counter) {}
+    public function __construct(private Counter $counter, private Understanding $understanding) {}
 
-    /** @return array{email: string, password: string, inlets: array<string, string>} */
+    /** @return array{email: string, password: string, inlets: array<string, string>, mailbox: string, mail_port: int} */
     public function setUp(): array
     {
         $desk = User::query()->with('desk')->where('email', self::EMAIL)->first()->desk ?? $this->make();
@@ -29,6 +29,8 @@ final readonly class KestrelYard
         return [
             'email' => self::EMAIL,
             'password' => self::PASSWORD,
+            'mailbox' => $desk->inlets()->where('name', "Tomas's mailbox")->sole()->mailbox(),
+            'mail_port' => (int) config('wexon.mail_port'),
             'inlets' => $desk->inlets()->orderBy('id')->get()->mapWithKeys(static fn (Inlet $inlet): array => [$inlet->name => $inlet->address()])->all(),
         ];
     }
@@ -44,7 +46,7 @@ final readonly class KestrelYard
             $accounts[$name] = $this->counter->open($desk, $name, ...$spec);
         }
         $inlets = [];
-        foreach (["Odile's charts", "Tomas's script"] as $name) {
+        foreach (["Odile's charts", "Tomas's script", "Tomas's mailbox"] as $name) {
             $inlets[$name] = $desk->inlets()->create(['name' => $name, 'per_minute' => 300]);
         }
         foreach (Lines::all() as $line) {
@@ -56,6 +58,8 @@ final readonly class KestrelYard
             ]);
             $route->accounts()->sync(array_map(static fn (string $name): int => $accounts[$name]->id, $line['accounts']));
         }
+
+        $this->understanding->teach($desk);
 
         return $desk;
     }

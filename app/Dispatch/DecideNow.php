@@ -9,6 +9,7 @@ use App\Models\Decision;
 use App\Models\DecisionState;
 use App\Models\Order;
 use App\Models\OrderState;
+use Brick\Math\BigDecimal;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use Wexon\Core\Decision\Decide;
@@ -31,7 +32,7 @@ final readonly class DecideNow
 
     public function decide(Decision $decision): void
     {
-        $decision->loadMissing(['route', 'account', 'message']);
+        $decision->loadMissing(['route.accounts', 'account', 'message']);
         try {
             $this->decideOrSayWhyNot($decision);
         } catch (Throwable $error) {
@@ -47,8 +48,9 @@ final readonly class DecideNow
 
             return;
         }
-        $rules = $decision->route->rulesValue();
+        $rules = $decision->route->rulesValue()->scaled($decision->route->accounts->find($decision->account_id)?->scale() ?? BigDecimal::one());
         $signal = WexonMessage::fromArray($decision->message->signal ?? []);
+        $signal = $signal->symbol === null ? $signal->about($rules->legOf($decision->instrument)->symbol ?? $decision->instrument) : $signal;
         try {
             $snapshot = retry(self::LOOKS, fn () => $this->snapshot->take($decision), self::PAUSE, $this->worthAnotherLook(...));
         } catch (VenueTrouble $trouble) {

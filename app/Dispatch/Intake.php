@@ -49,7 +49,8 @@ final readonly class Intake
     /** @return int How many were read. */
     private function readBatch(): int
     {
-        $messages = $this->stored()->with('inlet')->orderBy('id')->limit(self::BATCH)->get();
+        $messages = $this->stored()->with('inlet.reading')->orderBy('id')->limit(self::BATCH)->get();
+        $this->read->begin();
         $decisions = DB::transaction(fn (): array => $messages->flatMap($this->readOne(...))->all());
         foreach (array_unique(array_map(static fn (Decision $decision): string => $decision->lane, $decisions)) as $lane) {
             WorkLane::dispatch($lane);

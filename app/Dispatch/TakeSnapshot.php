@@ -8,12 +8,18 @@ use App\Models\Decision;
 use App\Models\Instrument;
 use App\Models\Position;
 use Carbon\CarbonImmutable;
+use Illuminate\Database\Eloquent\Builder;
 use Wexon\Core\Decision\Snapshot;
+use Wexon\Core\Decision\Verdict;
+use Wexon\Core\Intent\Intent;
 use Wexon\Core\Route\RouteState;
 
 /** Gathers the world as one decision sees it: the venue's quote and money, and our own record of the position. */
 final readonly class TakeSnapshot
 {
+    /** To the microsecond: what happened earlier in the same second does not count. */
+    private const MOMENT = 'Y-m-d H:i:s.u';
+
     public function __construct(private Connectors $connectors) {}
 
     /** @throws VenueTrouble If the venue does not tell, or does not trade the instrument. */
@@ -33,6 +39,29 @@ final readonly class TakeSnapshot
             $view->leverage,
             $decision->route->state ?? RouteState::Draft,
             CarbonImmutable::now(),
+            $this->adds($decision, $position),
+            $this->entered($decision),
         );
+    }
+
+    /** How often signals have added to the position that is open now. */
+    private function adds(Decision $decision, Position $position): int
+    {
+        return $position->opened_at === null ? 0 : $this->sent($decision)->where('intent', Intent::Add->value)->where('decided_at', '>=', $position->opened_at->format(self::MOMENT))->count();
+    }
+
+    /** Whether the route has entered here since it was armed. */
+    private function entered(Decision $decision): bool
+    {
+        $armed = $decision->route?->armed_at;
+
+        return $armed === null || $this->sent($decision)->where('route_id', $decision->route_id)
+            ->whereIn('intent', [Intent::Enter->value, Intent::Flip->value, Intent::Set->value])->where('decided_at', '>=', $armed->format(self::MOMENT))->exists();
+    }
+
+    /** @return Builder<Decision> What was decided in the same lane and went out. */
+    private function sent(Decision $decision): Builder
+    {
+        return Decision::query()->where('lane', "{$decision->account_id}:{$decision->instrument}")->where('verdict', Verdict::Pass->value)->where('dry', false);
     }
 }

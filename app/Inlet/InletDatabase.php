@@ -30,16 +30,37 @@ final class InletDatabase
         );
     }
 
-    /** @return array{id: int, desk_id: int, per_minute: int}|null */
-    public function inlet(string $token): ?array
+    /** By its address, or by the one before while that still answers. */
+    public function inlet(string $token): ?InletRow
     {
-        $statement = $this->pdo()->prepare('SELECT id, desk_id, per_minute FROM inlets WHERE token_hash = ?');
-        $statement->execute([hash('sha256', $token)]);
+        $hash = hash('sha256', $token);
+
+        return $this->find('token_hash = ?', [$hash]) ?? $this->find('previous_token_hash = ? AND previous_until > ?', [$hash, Moment::now()]);
+    }
+
+    /** By the local part of its mailbox. */
+    public function inletOfMailbox(string $mailToken): ?InletRow
+    {
+        return $this->find('mail_token = ?', [strtolower($mailToken)]);
+    }
+
+    /** @param  list<string>  $values */
+    private function find(string $where, array $values): ?InletRow
+    {
+        $statement = $this->pdo()->prepare("SELECT id, desk_id, per_minute, allowed_senders, phrase, signing_secret FROM inlets WHERE {$where}");
+        $statement->execute($values);
         $row = $statement->fetch(PDO::FETCH_ASSOC);
 
         return is_array($row)
-            ? ['id' => (int) $row['id'], 'desk_id' => (int) $row['desk_id'], 'per_minute' => (int) $row['per_minute']]
+            ? new InletRow((int) $row['id'], (int) $row['desk_id'], (int) $row['per_minute'], json_decode((string) $row['allowed_senders'], true, flags: JSON_THROW_ON_ERROR), $row['phrase'], $row['signing_secret'])
             : null;
+    }
+
+    /** Counts a message that was not let in, by reason and day. */
+    public function countRefusal(int $inletId, string $reason, string $sender): void
+    {
+        $this->pdo()->prepare('INSERT INTO inlet_refusals (inlet_id, day, reason, refusals, last_sender, last_at) VALUES (?, ?, ?, 1, ?, ?) ON DUPLICATE KEY UPDATE refusals = refusals + 1, last_sender = VALUES(last_sender), last_at = VALUES(last_at)')
+            ->execute([$inletId, gmdate('Y-m-d'), $reason, substr($sender, 0, 190), Moment::now()]);
     }
 
     /**
@@ -61,7 +82,7 @@ final class InletDatabase
     {
         $this->pdo()->beginTransaction();
         $this->pdo()->prepare(
-            'INSERT INTO messages (ulid, desk_id, inlet_id, body, content_type, headers, sender, dry, state, received_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, \'stored\', ?)',
+            'INSERT INTO messages (ulid, desk_id, inlet_id, body, content_type, headers, sender, dry, arrived_by, code, blanked, raw, rerun_of, state, received_at) VALUES (?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, ?, \'stored\', ?)',
         )->execute([
             $message->ulid,
             $message->deskId,
@@ -71,6 +92,11 @@ final class InletDatabase
             json_encode($message->headers, JSON_THROW_ON_ERROR | JSON_INVALID_UTF8_SUBSTITUTE),
             $message->sender,
             (int) $message->dry,
+            $message->arrivedBy,
+            $message->code,
+            $message->blanked,
+            $message->raw,
+            $message->rerunOf,
             $message->receivedAt,
         ]);
         $this->pdo()->prepare('INSERT INTO jobs (queue, payload, attempts, available_at, created_at) VALUES (\'intake\', ?, 0, UNIX_TIMESTAMP(), UNIX_TIMESTAMP())')

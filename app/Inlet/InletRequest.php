@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace App\Inlet;
 
+use Wexon\Core\Reading\Secrets;
+
 /** What came in over HTTP. */
 final readonly class InletRequest
 {
@@ -23,6 +25,8 @@ final readonly class InletRequest
         public ?string $contentType = null,
         public array $headers = [],
         public string $sender = '127.0.0.1',
+        /** Behind the token: the slip whose own address this is. */
+        public ?string $code = null,
     ) {}
 
     public static function fromGlobals(): self
@@ -35,14 +39,22 @@ final readonly class InletRequest
             }
         }
         $type = $_SERVER['CONTENT_TYPE'] ?? '';
+        $parts = explode('/', trim((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? ''), PHP_URL_PATH), '/'));
 
         return new self(
             (string) ($_SERVER['REQUEST_METHOD'] ?? ''),
-            trim(rawurldecode(basename((string) parse_url((string) ($_SERVER['REQUEST_URI'] ?? ''), PHP_URL_PATH)))),
+            trim(rawurldecode($parts[1] ?? '')),
             (string) file_get_contents('php://input', length: self::LARGEST_BODY + 1),
             is_string($type) && $type !== '' ? substr($type, 0, 120) : null,
             $headers,
             (string) ($_SERVER['REMOTE_ADDR'] ?? ''),
+            isset($parts[2]) ? substr(trim(rawurldecode($parts[2])), 0, 16) : null,
         );
+    }
+
+    /** The same without a secret that is known to be in it. */
+    public function without(?string $secret): self
+    {
+        return $secret === null ? $this : new self($this->method, $this->token, Secrets::blankOutKnown($this->body, $secret), $this->contentType, $this->headers, $this->sender, $this->code);
     }
 }

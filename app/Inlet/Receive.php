@@ -7,13 +7,14 @@ namespace App\Inlet;
 use PDOException;
 
 /**
- * Takes a message in: checks token, size and rate, stores it with the job that will read it, and answers.
+ * Takes a message in: checks token, size, rate, sender, signature and phrase, stores it with the job that will read it, and
+ * answers.
  *
  * "202" means: on disk. Nothing here waits for a venue, reads the text, or starts the framework.
  */
 final readonly class Receive
 {
-    public function __construct(private InletDatabase $database) {}
+    public function __construct(private InletDatabase $database, private Door $door) {}
 
     public function answer(InletRequest $request): InletAnswer
     {
@@ -25,14 +26,13 @@ final readonly class Receive
             if ($inlet === null) {
                 return InletAnswer::refused(404, 'There is no inlet at this address. Copy the address from Wexon again; mind blanks at its end.');
             }
-            if (strlen($request->body) > InletRequest::LARGEST_BODY) {
-                return InletAnswer::refused(413, 'The message is larger than 64 KiB.');
+            $refusal = $this->tooMuch($inlet, $request) ?? $this->door->refusal($inlet, $request, time());
+            if ($refusal !== null) {
+                $this->database->countRefusal($inlet->id, $refusal->reason, $request->sender);
+
+                return InletAnswer::refused($refusal->status, $refusal->words, $refusal->headers);
             }
-            $now = time();
-            if ($this->database->count($inlet['id'], intdiv($now, 60)) > $inlet['per_minute']) {
-                return InletAnswer::refused(429, "This inlet takes {$inlet['per_minute']} messages a minute.", ['Retry-After' => (string) (60 - $now % 60)]);
-            }
-            $message = StoredMessage::of($inlet['desk_id'], $inlet['id'], $request);
+            $message = StoredMessage::of($inlet->deskId, $inlet->id, $request->without($this->door->knownSecret($inlet)));
             $this->database->store($message);
 
             return InletAnswer::stored($message->ulid);
@@ -41,5 +41,17 @@ final readonly class Receive
 
             return InletAnswer::refused(503, 'The message could not be stored. Send it again.', ['Retry-After' => '1']);
         }
+    }
+
+    private function tooMuch(InletRow $inlet, InletRequest $request): ?Refusal
+    {
+        if (strlen($request->body) > InletRequest::LARGEST_BODY) {
+            return new Refusal('size', 413, 'The message is larger than 64 KiB.');
+        }
+        $now = time();
+
+        return $this->database->count($inlet->id, intdiv($now, 60)) > $inlet->perMinute
+            ? new Refusal('rate', 429, "This inlet takes {$inlet->perMinute} messages a minute.", ['Retry-After' => (string) (60 - $now % 60)])
+            : null;
     }
 }

@@ -47,6 +47,11 @@ final class Live
         $this->publish($order->desk_id, ['kind' => 'order', 'id' => $order->id, 'state' => $order->state->value]);
     }
 
+    public function notices(int $deskId): void
+    {
+        $this->publish($deskId, ['kind' => 'notice']);
+    }
+
     public function account(Account $account): void
     {
         $this->publish($account->desk_id, ['kind' => 'account', 'id' => $account->id]);

@@ -23,6 +23,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property BigDecimal $free
  * @property string|null $trouble
  * @property CarbonImmutable $checked_at
+ * @property \Illuminate\Database\Eloquent\Relations\Pivot|null $pivot
  */
 class Account extends Model
 {
@@ -44,5 +45,21 @@ class Account extends Model
     public function routes(): BelongsToMany
     {
         return $this->belongsToMany(Route::class);
+    }
+
+    /** What its sizes are multiplied by in the route that it was loaded with. */
+    public function scale(): BigDecimal
+    {
+        $scale = $this->pivot?->getAttribute('scale');
+
+        return is_numeric($scale) ? BigDecimal::of((string) $scale)->stripTrailingZeros() : BigDecimal::one();
+    }
+
+    /** The label that the route which it was loaded with gives it. */
+    public function label(): ?string
+    {
+        $label = $this->pivot?->getAttribute('label');
+
+        return is_string($label) && $label !== '' ? $label : null;
     }
 }

@@ -4,6 +4,7 @@ namespace App\Models;
 
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Wexon\Core\Profile\ChartProfile as ChartProfileValue;
 
 /**
  * The people who trade together, and everything that is theirs.
@@ -17,6 +18,11 @@ class Desk extends Model
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
     protected $fillable = ['name', 'zone'];
+
+    protected static function booted(): void
+    {
+        static::created(static fn (Desk $desk) => $desk->chartProfiles()->create(['name' => 'Bench', 'spec' => ChartProfileValue::bench()->toArray()]));
+    }
 
     /** @return HasMany<Account, $this> */
     public function accounts(): HasMany
@@ -64,5 +70,47 @@ class Desk extends Model
     public function positions(): HasMany
     {
         return $this->hasMany(Position::class);
+    }
+
+    /** @return HasMany<Reading, $this> */
+    public function readings(): HasMany
+    {
+        return $this->hasMany(Reading::class);
+    }
+
+    /** @return HasMany<ChartProfile, $this> */
+    public function chartProfiles(): HasMany
+    {
+        return $this->hasMany(ChartProfile::class);
+    }
+
+    /** @return HasMany<SymbolLink, $this> */
+    public function symbolLinks(): HasMany
+    {
+        return $this->hasMany(SymbolLink::class);
+    }
+
+    /** @return HasMany<SymbolRule, $this> */
+    public function symbolRules(): HasMany
+    {
+        return $this->hasMany(SymbolRule::class);
+    }
+
+    /** @return HasMany<Slip, $this> */
+    public function slips(): HasMany
+    {
+        return $this->hasMany(Slip::class);
+    }
+
+    /** @return HasMany<Notice, $this> */
+    public function notices(): HasMany
+    {
+        return $this->hasMany(Notice::class);
+    }
+
+    /** @return HasMany<DescribedVenue, $this> */
+    public function describedVenues(): HasMany
+    {
+        return $this->hasMany(DescribedVenue::class);
     }
 }

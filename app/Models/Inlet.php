@@ -17,6 +17,17 @@ use Illuminate\Support\Str;
  * @property string $token
  * @property string $token_hash
  * @property int $per_minute
+ * @property int|null $reading_id
+ * @property bool $paused
+ * @property list<string> $allowed_senders
+ * @property list<string> $allowed_mail
+ * @property list<string> $allowed_symbols
+ * @property string|null $phrase that every message must hold
+ * @property string|null $signing_secret by which every message must be signed
+ * @property string|null $previous_token_hash of the address that was in force before
+ * @property CarbonImmutable|null $previous_until
+ * @property string $mail_token local part of the mailbox
+ * @property Reading|null $reading
  * @property CarbonImmutable|null $last_heard_at
  * @property CarbonImmutable $created_at
  * @property Desk $desk
@@ -26,21 +37,57 @@ class Inlet extends Model
 {
     private const TOKEN_LENGTH = 40;
 
+    /** Small letters and digits only: some mail programs change the case. */
+    private const MAIL_TOKEN_LENGTH = 20;
+
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['desk_id', 'name', 'per_minute'];
+    protected $fillable = ['desk_id', 'name', 'per_minute', 'reading_id', 'paused', 'allowed_senders', 'allowed_mail', 'allowed_symbols', 'phrase', 'signing_secret'];
 
-    protected $hidden = ['token', 'token_hash'];
+    protected $hidden = ['token', 'token_hash', 'previous_token_hash', 'phrase', 'signing_secret', 'mail_token'];
 
-    protected $casts = ['token' => 'encrypted', 'last_heard_at' => 'immutable_datetime', 'created_at' => 'immutable_datetime'];
+    protected $attributes = ['paused' => false, 'allowed_senders' => '[]', 'allowed_mail' => '[]', 'allowed_symbols' => '[]'];
+
+    protected $casts = [
+        'token' => 'encrypted',
+        'paused' => 'bool',
+        'allowed_senders' => 'array',
+        'allowed_mail' => 'array',
+        'allowed_symbols' => 'array',
+        'phrase' => 'encrypted',
+        'signing_secret' => 'encrypted',
+        'previous_until' => 'immutable_datetime',
+        'last_heard_at' => 'immutable_datetime',
+        'created_at' => 'immutable_datetime',
+    ];
 
     protected static function booted(): void
     {
         static::creating(static function (Inlet $inlet): void {
-            $token = Str::random(self::TOKEN_LENGTH);
-            $inlet->token = $token;
-            $inlet->token_hash = hash('sha256', $token);
+            $inlet->takeNewToken();
+            $inlet->mail_token = strtolower(Str::random(self::MAIL_TOKEN_LENGTH));
         });
+    }
+
+    /** Gives it another address; the old one goes on answering until a moment, if there is one. */
+    public function rotate(?CarbonImmutable $oldOneAnswersUntil): void
+    {
+        $this->previous_token_hash = $oldOneAnswersUntil === null ? null : $this->token_hash;
+        $this->previous_until = $oldOneAnswersUntil;
+        $this->takeNewToken();
+        $this->save();
+    }
+
+    private function takeNewToken(): void
+    {
+        $token = Str::random(self::TOKEN_LENGTH);
+        $this->token = $token;
+        $this->token_hash = hash('sha256', $token);
+    }
+
+    public function mailbox(): string
+    {
+        return $this->mail_token.'@'.config('wexon.mail_domain');
     }
 
     public function address(): string
@@ -52,6 +99,12 @@ class Inlet extends Model
     public function desk(): BelongsTo
     {
         return $this->belongsTo(Desk::class);
+    }
+
+    /** @return BelongsTo<Reading, $this> */
+    public function reading(): BelongsTo
+    {
+        return $this->belongsTo(Reading::class);
     }
 
     /** @return HasMany<Route, $this> */

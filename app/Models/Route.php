@@ -6,6 +6,7 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Illuminate\Database\Eloquent\Relations\HasMany;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Route\RouteState;
 
@@ -20,17 +21,20 @@ use Wexon\Core\Route\RouteState;
  * @property string $name
  * @property RouteState $state
  * @property RulesSpec $rules
+ * @property array{style: string, form: string, way: string, adds: bool, profile_id: int, size: array{amount: string, unit: string}|null}|null $slip_settings
+ * @property CarbonImmutable|null $armed_at
  * @property CarbonImmutable $updated_at
  * @property Inlet $inlet
- * @property \Illuminate\Database\Eloquent\Collection<int, Account> $accounts
+ * @property \Illuminate\Database\Eloquent\Collection<int, Account> $accounts each with the route's own label in its pivot
+ * @property \Illuminate\Database\Eloquent\Collection<int, Slip> $slips
  */
 class Route extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['desk_id', 'inlet_id', 'name', 'state', 'rules'];
+    protected $fillable = ['desk_id', 'inlet_id', 'name', 'state', 'rules', 'slip_settings', 'armed_at'];
 
-    protected $casts = ['state' => RouteState::class, 'rules' => 'array', 'updated_at' => 'immutable_datetime'];
+    protected $casts = ['state' => RouteState::class, 'rules' => 'array', 'slip_settings' => 'array', 'armed_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime'];
 
     public function rulesValue(): RouteRules
     {
@@ -46,6 +50,18 @@ class Route extends Model
     /** @return BelongsToMany<Account, $this> */
     public function accounts(): BelongsToMany
     {
-        return $this->belongsToMany(Account::class);
+        return $this->belongsToMany(Account::class)->withPivot('label', 'scale');
+    }
+
+    /** @return HasMany<Slip, $this> */
+    public function slips(): HasMany
+    {
+        return $this->hasMany(Slip::class)->orderBy('id');
+    }
+
+    /** @return HasMany<RouteVersion, $this> */
+    public function versions(): HasMany
+    {
+        return $this->hasMany(RouteVersion::class);
     }
 }

@@ -3,12 +3,18 @@
 namespace App\Providers;
 
 use App\Connector\Connectors;
+use App\Dispatch\Readers;
 use App\Dispatch\Sweep;
+use App\Dispatch\SymbolMaps;
 use App\Models\Account;
+use App\Models\ChartProfile;
 use App\Models\Decision;
 use App\Models\Inlet;
 use App\Models\Message;
+use App\Models\Reading;
 use App\Models\Route as RouteModel;
+use App\Models\Slip;
+use App\Models\SymbolLink;
 use App\Models\User;
 use Carbon\CarbonImmutable;
 use Illuminate\Cache\RateLimiting\Limit;
@@ -26,6 +32,8 @@ final class AppServiceProvider extends ServiceProvider
     public function register(): void
     {
         $this->app->singleton(Connectors::class);
+        $this->app->singleton(Readers::class);
+        $this->app->singleton(SymbolMaps::class);
     }
 
     public function boot(): void
@@ -49,7 +57,7 @@ final class AppServiceProvider extends ServiceProvider
     /** What an address names is looked for on the asker's own desk only. */
     private function bindToDesk(): void
     {
-        foreach (['account' => Account::class, 'inlet' => Inlet::class, 'route' => RouteModel::class, 'decision' => Decision::class] as $name => $model) {
+        foreach (['account' => Account::class, 'inlet' => Inlet::class, 'route' => RouteModel::class, 'decision' => Decision::class, 'reading' => Reading::class, 'profile' => ChartProfile::class, 'link' => SymbolLink::class, 'slip' => Slip::class] as $name => $model) {
             Route::bind($name, static fn (string $id): Model => $model::query()->where('desk_id', self::desk())->findOrFail($id));
         }
         Route::bind('message', static fn (string $ulid): Message => Message::query()->where('desk_id', self::desk())->where('ulid', $ulid)->firstOrFail());

@@ -4,19 +4,17 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Decision;
 
-use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Wexon\Core\Guard\GuardInput;
 use Wexon\Core\Guard\Guards;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Intent\Intents;
-use Wexon\Core\Intent\ResolvedIntent;
+use Wexon\Core\Plan\PlanInput;
+use Wexon\Core\Plan\Planned;
+use Wexon\Core\Plan\Plans;
 use Wexon\Core\Route\RouteRules;
-use Wexon\Core\Signal\Side;
 use Wexon\Core\Signal\Signal;
-use Wexon\Core\Sizing\Sizer;
 use Wexon\Core\Sizing\SizeRefusal;
-use Wexon\Core\Sizing\SizingInput;
 
 /** The one pure decision: the same signal, rules and snapshot always give the same answer. Nothing else decides. */
 final class Decide
@@ -27,7 +25,7 @@ final class Decide
 
         $intent = Intents::resolve($signal, $rules, $snapshot->position->side());
         $numbers = ['position' => (string) $snapshot->position->quantity];
-        if ($intent->side === null) {
+        if ($intent->intent === Intent::Nothing) {
             return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Intent, $intent->why, $numbers)]);
         }
         $steps[] = Step::pass(Station::Intent, $intent->why, ['intent' => (string) $intent, ...$numbers]);
@@ -37,14 +35,21 @@ final class Decide
             return Decision::of($intent->intent, $steps);
         }
 
+        if ($intent->side === null) {
+            return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Plan, "“{$intent->intent->value}” is understood, but it names no side to trade: nothing is sent.")]);
+        }
         try {
-            [$sized, $tickets] = self::tickets($signal, $intent, $intent->side, $rules, $snapshot);
+            $planned = Plans::of($intent->intent)->tickets(new PlanInput($signal, $intent->side, $rules, $snapshot));
         } catch (SizeRefusal $refusal) {
             return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Size, $refusal->getMessage())]);
         }
-        $plan = Step::pass(Station::Plan, ucfirst(implode('; then ', array_map(strval(...), $tickets))).'.');
+        $sized = self::sized($planned, $snapshot);
+        if ($planned->tickets === []) {
+            return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Size, $sized->sentence, $sized->numbers)]);
+        }
+        $plan = Step::pass(Station::Plan, ucfirst(implode('; then ', array_map(strval(...), $planned->tickets))).'.');
 
-        return Decision::of($intent->intent, [...$steps, $sized, $plan], $tickets);
+        return Decision::of($intent->intent, [...$steps, $sized, $plan], $planned->tickets);
     }
 
     private static function read(Signal $signal): Step
@@ -79,61 +84,11 @@ final class Decide
         return Step::pass(Station::Guard, 'Let through by: '.implode(', ', $passed).'.');
     }
 
-    /**
-     * @return array{Step, list<Ticket>}
-     *
-     * @throws SizeRefusal
-     */
-    private static function tickets(Signal $signal, ResolvedIntent $intent, Side $side, RouteRules $rules, Snapshot $snapshot): array
+    private static function sized(Planned $planned, Snapshot $snapshot): Step
     {
-        $tickets = [];
-        $working = [];
-        if (in_array($intent->intent, [Intent::Exit, Intent::Flip], true)) {
-            [$working[], $tickets[]] = self::close($snapshot);
-        }
-        if ($intent->intent !== Intent::Exit) {
-            $sized = Sizer::size($rules->size, self::sizingInput($signal, $side, $snapshot));
-            $working[] = $sized->working;
-            $tickets[] = Ticket::market(count($tickets) + 1, $snapshot->instrument->name, $side->opening(), $sized->units, false);
-        }
-
-        return [Step::pass(Station::Size, implode('; ', $working), [
+        return Step::pass(Station::Size, implode('; ', $planned->working), [
             'equity' => "{$snapshot->balance->equity->toScale(2, RoundingMode::DOWN)} {$snapshot->balance->currency}",
             'free' => "{$snapshot->balance->free->toScale(2, RoundingMode::DOWN)} {$snapshot->balance->currency}",
-        ]), $tickets];
-    }
-
-    /**
-     * @return array{string, Ticket}
-     *
-     * @throws SizeRefusal If what is held is less than the venue takes as an order.
-     */
-    private static function close(Snapshot $snapshot): array
-    {
-        $held = $snapshot->position->quantity->abs();
-        $units = $snapshot->instrument->roundSizeDown($held);
-        if ($units->isLessThan($snapshot->instrument->leastSize) || $units->isZero()) {
-            throw new SizeRefusal("The position of {$held} is below the least order of {$snapshot->instrument->name}, {$snapshot->instrument->leastSize}: it cannot be closed by an order.");
-        }
-        $closing = ($snapshot->position->side() ?? Side::Long)->closing();
-
-        return ["the whole position of {$held} → {$units}", Ticket::market(1, $snapshot->instrument->name, $closing, $units, true)];
-    }
-
-    private static function sizingInput(Signal $signal, Side $side, Snapshot $snapshot): SizingInput
-    {
-        $position = $snapshot->position;
-        $released = $position->isFlat()
-            ? BigDecimal::zero()
-            : $position->cost->abs()->dividedBy($snapshot->leverage, 8, RoundingMode::DOWN);
-
-        return new SizingInput(
-            $snapshot->instrument,
-            $snapshot->quote->priceFor($side->opening()),
-            $snapshot->balance,
-            $snapshot->balance->free->plus($released),
-            $snapshot->leverage,
-            $signal->size,
-        );
+        ]);
     }
 }

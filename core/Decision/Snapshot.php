@@ -23,6 +23,8 @@ use Wexon\Core\Route\RouteState;
  *     leverage: string,
  *     route_state: string,
  *     now: string,
+ *     adds?: int,
+ *     entered?: bool,
  * }
  */
 final readonly class Snapshot
@@ -38,6 +40,10 @@ final readonly class Snapshot
         public BigDecimal $leverage,
         public RouteState $routeState,
         public DateTimeImmutable $now,
+        /** How often the position has been added to. */
+        public int $adds = 0,
+        /** Whether the route has entered here since it was armed. */
+        public bool $entered = true,
     ) {}
 
     /** @param  SnapshotArray  $stored */
@@ -54,6 +60,8 @@ final readonly class Snapshot
             BigDecimal::of($stored['leverage']),
             RouteState::from($stored['route_state']),
             new DateTimeImmutable($stored['now']),
+            $stored['adds'] ?? 0,
+            $stored['entered'] ?? true,
         );
     }
 
@@ -74,6 +82,8 @@ final readonly class Snapshot
             'leverage' => (string) $this->leverage,
             'route_state' => $this->routeState->value,
             'now' => $this->now->format(self::TIME),
+            'adds' => $this->adds,
+            'entered' => $this->entered,
         ];
     }
 }

@@ -6,20 +6,23 @@ namespace Wexon\Core\Guard;
 
 use Wexon\Core\Intent\Intent;
 
-/** A route enters and exits whole positions: what the chart adds or takes off in between is refused, and said so. */
+/** A position may be added to so often, as the route says. */
 final readonly class AddGuard implements Guard
 {
     public function name(): string
     {
-        return 'whole positions';
+        return 'adds';
     }
 
     public function refusal(GuardInput $input): ?string
     {
-        return match ($input->intent->intent) {
-            Intent::Add => "The chart added to its {$input->intent->side?->value}; this route holds one entry per position and takes no adds.",
-            Intent::Reduce => "The chart closed a part of its {$input->intent->side?->value}; this route closes whole positions only.",
-            default => null,
-        };
+        $most = $input->rules->adds->most;
+        if ($input->intent->intent !== Intent::Add || $input->snapshot->adds < $most) {
+            return null;
+        }
+
+        return $most === 0
+            ? "The signal adds to the {$input->intent->side?->value}; this route holds one entry per position and takes no adds."
+            : 'This would be add '.($input->snapshot->adds + 1)." to the {$input->intent->side?->value}; this route takes at most {$most} per position.";
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wexon\Core\Instrument;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
 use InvalidArgumentException;
 
@@ -34,7 +35,8 @@ final readonly class Instrument
     /**
      * @param  array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string}  $spec
      *
-     * @throws InvalidArgumentException If a step is not above zero.
+     * @throws InvalidArgumentException If a step is not above zero, or the kind is none that is known.
+     * @throws MathException If one of the numbers is none.
      */
     public static function of(array $spec): self
     {
@@ -46,7 +48,7 @@ final readonly class Instrument
 
         return new self(
             $spec['name'],
-            InstrumentKind::from($spec['kind']),
+            InstrumentKind::tryFrom($spec['kind']) ?? throw new InvalidArgumentException("{$spec['name']}: “{$spec['kind']}” is no kind of instrument; known are ".implode(', ', array_column(InstrumentKind::cases(), 'value')).'.'),
             $spec['currency'],
             BigDecimal::of($spec['tick']),
             BigDecimal::of($spec['lot_step']),

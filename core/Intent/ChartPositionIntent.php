@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Intent;
 
+use Wexon\Core\Route\Disagreement;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\Action;
 use Wexon\Core\Signal\ChartPosition;
@@ -32,9 +33,11 @@ final readonly class ChartPositionIntent implements IntentRule
             return ResolvedIntent::nothing("A {$signal->action->value} cannot take the chart from {$chart}: the message contradicts itself, so nothing is done.");
         }
 
+        $follows = $rules->disagreement === Disagreement::FollowChart;
+
         return match (true) {
-            $chart->after === null => $this->exit($chart, $held),
-            $chart->before === $chart->after => $this->change($chart->after, $leaning, $chart, $held),
+            $chart->after === null => $this->exit($chart, $held, $follows),
+            $chart->before === $chart->after => $this->change($chart->after, $leaning, $chart, $held, $follows),
             $chart->before === null => $this->enter($chart->after, $chart, $held),
             default => $this->flip($chart->after, $chart, $held),
         };
@@ -55,11 +58,12 @@ final readonly class ChartPositionIntent implements IntentRule
         return ($worth($chart->after) > $worth($chart->before)) === ($action === Action::Buy);
     }
 
-    private function exit(ChartPosition $chart, ?Side $held): ResolvedIntent
+    private function exit(ChartPosition $chart, ?Side $held, bool $follows): ResolvedIntent
     {
         return match (true) {
             $held === null => ResolvedIntent::nothing("The chart went {$chart}, but the account is flat: nothing to close."),
-            $held !== $chart->before => ResolvedIntent::nothing("The chart went {$chart}, but the account is {$held->value}: left alone."),
+            $held !== $chart->before && ! $follows => ResolvedIntent::nothing("The chart went {$chart}, but the account is {$held->value}: they disagree, and ours is left alone."),
+            $held !== $chart->before => ResolvedIntent::of(Intent::Exit, $held, "The chart went {$chart}, but the account is {$held->value}: they disagree, and this route follows the chart out."),
             default => ResolvedIntent::of(Intent::Exit, $held, "The chart went {$chart}: an exit."),
         };
     }
@@ -82,15 +86,17 @@ final readonly class ChartPositionIntent implements IntentRule
         };
     }
 
-    private function change(Side $side, Side $leaning, ChartPosition $chart, ?Side $held): ResolvedIntent
+    private function change(Side $side, Side $leaning, ChartPosition $chart, ?Side $held, bool $follows): ResolvedIntent
     {
         $intent = $leaning === $side ? Intent::Add : Intent::Reduce;
-        if ($held !== $side) {
-            $now = $held->value ?? 'flat';
-
-            return ResolvedIntent::nothing("The chart stayed {$side->value} ({$intent->value}), but the account is {$now}: nothing to {$intent->value}.");
+        if ($held === $side) {
+            return ResolvedIntent::of($intent, $side, "The chart stayed {$side->value} and its position ".($intent === Intent::Add ? 'grew' : 'shrank').'.');
+        }
+        $now = $held->value ?? 'flat';
+        if (! $follows) {
+            return ResolvedIntent::nothing("The chart stayed {$side->value} ({$intent->value}), but the account is {$now}: they disagree, and there is nothing to {$intent->value}.");
         }
 
-        return ResolvedIntent::of($intent, $side, "The chart stayed {$side->value} and its position ".($intent === Intent::Add ? 'grew' : 'shrank').'.');
+        return ResolvedIntent::of($held === null ? Intent::Enter : Intent::Flip, $side, "The chart stayed {$side->value}, but the account is {$now}: they disagree, and this route follows the chart.");
     }
 }

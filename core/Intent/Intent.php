@@ -14,11 +14,19 @@ enum Intent: string
     case Add = 'add';
     /** The chart's script made its position smaller, but kept some. */
     case Reduce = 'reduce';
+    /** Bring the position to a size. */
+    case Set = 'set';
+    /** A resting order. */
+    case Place = 'place';
+    /** Take resting orders back. */
+    case Cancel = 'cancel';
+    /** Move stop, targets or trailing. */
+    case Protect = 'protect';
     /** There is nothing to do, and that is as it should be. */
     case Nothing = 'nothing';
 
     public function opens(): bool
     {
-        return $this === self::Enter || $this === self::Flip || $this === self::Add;
+        return in_array($this, [self::Enter, self::Flip, self::Add, self::Set], true);
     }
 }

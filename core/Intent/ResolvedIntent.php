@@ -11,12 +11,12 @@ final readonly class ResolvedIntent
 {
     private function __construct(
         public Intent $intent,
-        /** The side to open for an entry, flip or add; the side to close for an exit; null when there is nothing to do. */
+        /** The side to open for an entry, flip or add; the side to close for an exit; null when there is nothing to do, or it is about no side. */
         public ?Side $side,
         public string $why,
     ) {}
 
-    public static function of(Intent $intent, Side $side, string $why): self
+    public static function of(Intent $intent, ?Side $side, string $why): self
     {
         return new self($intent, $side, $why);
     }

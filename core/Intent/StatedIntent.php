@@ -9,13 +9,18 @@ use Wexon\Core\Signal\Action;
 use Wexon\Core\Signal\Side;
 use Wexon\Core\Signal\Signal;
 
-/** Enter, exit and flip: the message says what it means, and only our own position can make it nothing. */
+/** Enter, exit, flip and the like: the message says what it means, and only our own position can make it nothing. */
 final readonly class StatedIntent implements IntentRule
 {
     public function resolve(Signal $signal, RouteRules $rules, ?Side $held): ?ResolvedIntent
     {
         return match (true) {
-            $signal->action === Action::Exit => $this->exit($signal, $held),
+            $signal->action === Action::Exit, $signal->action === Action::Flatten => $this->exit($signal, $held),
+            $signal->action === Action::Add => $this->add($signal, $held),
+            $signal->action === Action::Set => $this->set($signal, $held),
+            $signal->action === Action::Place => ResolvedIntent::of(Intent::Place, $signal->side, "The message says {$signal}."),
+            $signal->action === Action::Cancel => ResolvedIntent::of(Intent::Cancel, null, "The message says {$signal}."),
+            $signal->action === Action::Protect => ResolvedIntent::of(Intent::Protect, $signal->side ?? $held, "The message says {$signal}."),
             $signal->side === null => null,
             $signal->action === Action::Enter => $this->enter($signal, $signal->side, $held),
             $signal->action === Action::Flip => $this->flip($signal->side, $held),
@@ -26,13 +31,35 @@ final readonly class StatedIntent implements IntentRule
     private function exit(Signal $signal, ?Side $held): ResolvedIntent
     {
         if ($held === null) {
-            return ResolvedIntent::nothing("Exit, but {$signal->symbol} is flat: nothing to close.");
+            return ResolvedIntent::nothing(ucfirst($signal->action->value).", but {$signal->symbol} is flat: nothing to close.");
         }
         if ($signal->side !== null && $signal->side !== $held) {
             return ResolvedIntent::nothing("Exit {$signal->side->value}, but the position is {$held->value}: left alone.");
         }
 
-        return ResolvedIntent::of(Intent::Exit, $held, "The message says exit, and the position is {$held->value}.");
+        if ($signal->share?->isLessThan(100) === true || $signal->size !== null) {
+            return ResolvedIntent::of(Intent::Reduce, $held, "The message says exit a part, and the position is {$held->value}.");
+        }
+
+        return ResolvedIntent::of(Intent::Exit, $held, "The message says {$signal->action->value}, and the position is {$held->value}.");
+    }
+
+    private function set(Signal $signal, ?Side $held): ResolvedIntent
+    {
+        return match (true) {
+            $signal->side !== null => ResolvedIntent::of(Intent::Set, $signal->side, "The message says {$signal} to {$signal->size}."),
+            $held === null => ResolvedIntent::nothing("Set flat, and {$signal->symbol} is flat already."),
+            default => ResolvedIntent::of(Intent::Exit, $held, "The message says set flat, and the position is {$held->value}."),
+        };
+    }
+
+    private function add(Signal $signal, ?Side $held): ResolvedIntent
+    {
+        return match (true) {
+            $held === null => ResolvedIntent::nothing("Add, but {$signal->symbol} is flat: nothing to add to."),
+            $signal->side !== null && $signal->side !== $held => ResolvedIntent::nothing("Add {$signal->side->value}, but the position is {$held->value}: left alone."),
+            default => ResolvedIntent::of(Intent::Add, $held, "The message says add, and the position is {$held->value}."),
+        };
     }
 
     private function enter(Signal $signal, Side $side, ?Side $held): ResolvedIntent

@@ -9,7 +9,7 @@ use JsonException;
 /** Reads JSON with every number kept as the text it was written as, so that no price ever passes through a float. */
 final class ExactJson
 {
-    private const DEPTH = 32;
+    public const DEPTH = 32;
 
     /** Skips strings, takes numbers. Possessive, so that no input can make it backtrack. */
     private const NUMBER = '/"(?:[^"\\\\]++|\\\\.)*+"(*SKIP)(*F)|-?\d++(?:\.\d++)?+(?:[eE][+-]?\d++)?+/s';
@@ -22,15 +22,21 @@ final class ExactJson
             throw ReadingError::missing('message', 'a JSON object such as {"do": "enter", "side": "long", "symbol": "MARL/USD"}');
         }
         try {
-            json_decode($text, true, self::DEPTH, JSON_THROW_ON_ERROR);
-            $quoted = preg_replace(self::NUMBER, '"$0"', $text);
-            if ($quoted === null) {
-                throw new JsonException('it is too tangled to take apart');
-            }
-
-            return json_decode($quoted, true, self::DEPTH, JSON_THROW_ON_ERROR);
+            return self::strict($text);
         } catch (JsonException $error) {
             throw ReadingError::at('message', $text, 'JSON ('.lcfirst($error->getMessage()).')');
         }
+    }
+
+    /** @throws JsonException If the text is not JSON, or nested deeper than thirty-two levels. */
+    public static function strict(string $text): mixed
+    {
+        json_decode($text, true, self::DEPTH, JSON_THROW_ON_ERROR);
+        $quoted = preg_replace(self::NUMBER, '"$0"', $text);
+        if ($quoted === null) {
+            throw new JsonException('it is too tangled to take apart');
+        }
+
+        return json_decode($quoted, true, self::DEPTH, JSON_THROW_ON_ERROR);
     }
 }

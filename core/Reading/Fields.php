@@ -7,7 +7,6 @@ namespace Wexon\Core\Reading;
 use Brick\Math\BigDecimal;
 use Brick\Math\Exception\MathException;
 use DateTimeImmutable;
-use DateTimeZone;
 
 /** Takes typed values out of one decoded object and says, for a value that will not do, what would have done. */
 final readonly class Fields
@@ -31,11 +30,22 @@ final readonly class Fields
      */
     public function allowOnly(array $names): void
     {
-        foreach (array_keys($this->values) as $name) {
-            if (! in_array($name, $names, true)) {
-                throw ReadingError::at($this->prefix.mb_substr(mb_scrub((string) $name), 0, 40), $this->values[$name], 'no such field; '.$this->nearest((string) $name, $names));
-            }
+        foreach (array_diff(array_keys($this->values), $names) as $unknown) {
+            $name = (string) $unknown;
+            $nearest = Nearest::of($name, $names);
+            $expected = 'no such field'.($nearest === null ? '; known are '.implode(', ', $names) : '');
+            throw ReadingError::at($this->named(mb_substr(mb_scrub($name), 0, 40)), $this->values[$unknown], $expected, $nearest);
         }
+    }
+
+    public function raw(string $name): mixed
+    {
+        return $this->values[$name] ?? null;
+    }
+
+    public function named(string $name): string
+    {
+        return $this->prefix.$name;
     }
 
     /** @throws ReadingError If it is not text, or is longer than allowed. */
@@ -45,14 +55,13 @@ final readonly class Fields
         if ($value === null || $value === '') {
             return null;
         }
-        if (! is_string($value) || mb_strlen($value) > $longest) {
-            throw ReadingError::at($this->prefix.$name, $value, "text of at most {$longest} characters");
-        }
-        if (preg_match('/\$\{[^}]*\}/', $value) === 1) {
-            throw ReadingError::at($this->prefix.$name, $value, 'a value; this is a placeholder that the charting platform did not fill in');
+        if (! is_string($value) || (strlen($value) > $longest && mb_strlen($value) > $longest)) {
+            throw ReadingError::at($this->named($name), $value, "text of at most {$longest} characters");
         }
 
-        return trim($value);
+        $line = trim(ctype_print($value) ? $value : (string) preg_replace('/[\x00-\x1F\x7F]+/', ' ', $value));
+
+        return $line === '' ? null : $line;
     }
 
     /**
@@ -68,7 +77,7 @@ final readonly class Fields
         }
         $word = strtolower($value);
         if (! in_array($word, $words, true)) {
-            throw ReadingError::at($this->prefix.$name, $value, 'one of '.implode(', ', $words));
+            throw ReadingError::at($this->named($name), $value, 'one of '.implode(', ', $words), Nearest::of($value, $words));
         }
 
         return $word;
@@ -83,12 +92,12 @@ final readonly class Fields
         }
         try {
             if (strlen($value) > self::LONGEST_NUMBER || preg_match('/e[+-]?\d{3,}$/i', $value) === 1) {
-                throw ReadingError::at($this->prefix.$name, $value, 'a number of ordinary length');
+                throw ReadingError::at($this->named($name), $value, 'a number of ordinary length');
             }
 
             return BigDecimal::of($value);
         } catch (MathException) {
-            throw ReadingError::at($this->prefix.$name, $value, 'a number such as 0.25');
+            throw ReadingError::at($this->named($name), $value, 'a number such as 0.25', Numbers::within($value));
         }
     }
 
@@ -97,37 +106,53 @@ final readonly class Fields
     {
         $number = $this->number($name);
         if ($number !== null && ! $number->isPositive()) {
-            throw ReadingError::at($this->prefix.$name, (string) $number, 'a number above zero');
+            throw ReadingError::at($this->named($name), (string) $number, 'a number above zero', $number->isZero() ? null : (string) $number->abs());
         }
 
         return $number;
     }
 
-    /** @throws ReadingError If it is not an ISO 8601 time. */
+    /** @throws ReadingError If it is not above zero and at most a hundred. */
+    public function share(string $name): ?BigDecimal
+    {
+        $share = $this->positive($name);
+        if ($share !== null && $share->isGreaterThan(100)) {
+            throw ReadingError::at($this->named($name), (string) $share, 'a percentage up to 100', '100');
+        }
+
+        return $share;
+    }
+
+    /** @throws ReadingError If it is neither an ISO 8601 time nor a count of seconds or milliseconds since 1970. */
     public function time(string $name): ?DateTimeImmutable
     {
         $value = $this->text($name, 64);
-        if ($value === null) {
-            return null;
-        }
-        $shape = '/^\d{4}-\d\d-\d\d[T ]\d\d:\d\d(:\d\d(\.\d{1,9})?)?(Z|[+-]\d\d:?\d\d)?$/i';
-        $time = preg_match($shape, $value) === 1 ? date_create_immutable($value, new DateTimeZone('UTC')) : false;
-        if ($time === false) {
-            throw ReadingError::at($this->prefix.$name, $value, 'an ISO 8601 time such as 2026-03-02T14:30:00Z');
-        }
 
-        return $time->setTimezone(new DateTimeZone('UTC'));
+        return $value === null ? null : Times::read($value) ?? throw ReadingError::at($this->named($name), $value, 'an ISO 8601 time such as 2026-03-02T14:30:00Z, or seconds or milliseconds since 1970');
     }
 
-    /** @param  list<string>  $names */
-    private function nearest(string $name, array $names): string
+    /** @throws ReadingError If it is not true or false. */
+    public function flag(string $name): bool
     {
-        foreach ($names as $known) {
-            if (levenshtein(strtolower(substr($name, 0, 40)), $known) <= 2) {
-                return "did you mean “{$known}”?";
-            }
-        }
+        $value = $this->values[$name] ?? false;
 
-        return 'known are '.implode(', ', $names);
+        return match (true) {
+            is_bool($value) => $value,
+            $value === 'true' => true,
+            $value === 'false', $value === '' => false,
+            default => throw ReadingError::at($this->named($name), $value, 'true or false'),
+        };
+    }
+
+    /**
+     * @return array<array-key, mixed>|null
+     *
+     * @throws ReadingError If it is no object or list.
+     */
+    public function tree(string $name, string $expected): ?array
+    {
+        $value = $this->values[$name] ?? null;
+
+        return $value === null || is_array($value) ? $value : throw ReadingError::at($this->named($name), $value, $expected);
     }
 }

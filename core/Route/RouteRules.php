@@ -4,7 +4,10 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Route;
 
+use Brick\Math\BigDecimal;
 use InvalidArgumentException;
+use Wexon\Core\Sizing\Caps;
+use Wexon\Core\Sizing\Multiplied;
 use Wexon\Core\Sizing\SizeRule;
 use Wexon\Core\Sizing\SizeRules;
 
@@ -12,8 +15,10 @@ use Wexon\Core\Sizing\SizeRules;
  * Everything a trader sets on a route, as one value: docs/schemas/route-1.json.
  *
  * @phpstan-import-type SizeSpec from SizeRules
+ * @phpstan-import-type AddsSpec from Adds
+ * @phpstan-import-type CapsSpec from Caps
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec}
  */
 final readonly class RouteRules
 {
@@ -23,6 +28,11 @@ final readonly class RouteRules
         public AllowedSides $sides,
         public OppositeSignal $opposite,
         public SizeRule $size,
+        public Disagreement $disagreement,
+        /** After arming, exits and adds are left alone until the first entry. */
+        public bool $startClean,
+        public Adds $adds,
+        public Caps $caps,
     ) {}
 
     /**
@@ -49,7 +59,17 @@ final readonly class RouteRules
             AllowedSides::from($spec['sides']),
             OppositeSignal::from($spec['opposite']),
             SizeRules::of($spec['size']),
+            Disagreement::from($spec['disagreement'] ?? Disagreement::KeepOurs->value),
+            $spec['start_clean'] ?? false,
+            Adds::of($spec['adds'] ?? ['most' => 0]),
+            Caps::of($spec['caps'] ?? []),
         );
+    }
+
+    /** The same for an account that trades a multiple: every size times its scale. Caps stay as they are. */
+    public function scaled(BigDecimal $scale): self
+    {
+        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps);
     }
 
     /** @return RulesSpec */
@@ -60,7 +80,21 @@ final readonly class RouteRules
             'sides' => $this->sides->value,
             'opposite' => $this->opposite->value,
             'size' => $this->size->toArray(),
-        ];
+            'disagreement' => $this->disagreement->value,
+            'start_clean' => $this->startClean,
+            'adds' => $this->adds->toArray(),
+        ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()]);
+    }
+
+    public function legOf(string $instrument): ?Leg
+    {
+        foreach ($this->legs as $leg) {
+            if ($leg->instrument === $instrument) {
+                return $leg;
+            }
+        }
+
+        return null;
     }
 
     public function legFor(string $symbol): ?Leg

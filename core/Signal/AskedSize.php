@@ -13,15 +13,24 @@ final readonly class AskedSize
         /** More than zero. */
         public BigDecimal $amount,
         public SizeUnit $unit,
+        /** Of money, when the message names it; otherwise the account's. */
+        public ?string $currency,
     ) {}
 
-    public static function of(BigDecimal $amount, SizeUnit $unit = SizeUnit::Units): self
+    public static function of(BigDecimal $amount, SizeUnit $unit = SizeUnit::Units, ?string $currency = null): self
     {
-        return new self($amount, $unit);
+        return new self($amount, $unit, $currency);
     }
 
+    /** @return array{amount: string, unit: string, currency?: string} */
+    public function toArray(): array
+    {
+        return ['amount' => (string) $this->amount, 'unit' => $this->unit->value] + ($this->currency === null ? [] : ['currency' => $this->currency]);
+    }
+
+    /** "3 units", "250 USD", "4%" */
     public function __toString(): string
     {
-        return $this->amount.' '.$this->unit->value;
+        return $this->unit === SizeUnit::Percent ? "{$this->amount}%" : $this->amount.' '.($this->currency ?? $this->unit->value);
     }
 }

@@ -21,6 +21,12 @@ final readonly class ChartPosition
         return new self($before, $after, $size?->abs());
     }
 
+    /** @return array{before: string, after: string, size?: string} */
+    public function toArray(): array
+    {
+        return ['before' => $this->before->value ?? 'flat', 'after' => $this->after->value ?? 'flat'] + ($this->size === null ? [] : ['size' => (string) $this->size]);
+    }
+
     public function __toString(): string
     {
         return sprintf('%s → %s', $this->before->value ?? 'flat', $this->after->value ?? 'flat');

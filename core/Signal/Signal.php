@@ -10,10 +10,17 @@ use DateTimeImmutable;
 /** The meaning of one message, before any route or account has looked at it. */
 final readonly class Signal
 {
+    private const TIME = 'Y-m-d\TH:i:s.vp';
+
+    /**
+     * @param  list<Target>  $targets
+     * @param  list<string>  $accounts  The route's own labels of the accounts that it is for; empty: all.
+     */
     public function __construct(
         public Action $action,
-        /** The chart's ticker, as the message writes it. */
-        public string $symbol,
+        /** The chart's ticker, as the message writes it; null: all symbols, for a cancel or flatten. */
+        public ?string $symbol,
+        /** For a set, null is flat. */
         public ?Side $side = null,
         public ?AskedSize $size = null,
         public ?ChartPosition $position = null,
@@ -23,7 +30,41 @@ final readonly class Signal
         public ?DateTimeImmutable $firedAt = null,
         /** The sender's own id: a second message with the same one is the same message. */
         public ?string $id = null,
+        /** Percent of the position that an exit closes; null: all of it, or the size. */
+        public ?BigDecimal $share = null,
+        public ?Distance $limit = null,
+        /** Where a stop order becomes active. */
+        public ?Distance $trigger = null,
+        public ?Distance $stop = null,
+        public array $targets = [],
+        public ?Trailing $trailing = null,
+        /** A cancel of every resting order. */
+        public bool $all = false,
+        public array $accounts = [],
+        public ?DateTimeImmutable $expiresAt = null,
+        /** Code of the alert slip that the message was made for. */
+        public ?string $slip = null,
     ) {}
+
+    /** The same, about one symbol: what a signal about all of them means for each. */
+    public function about(string $symbol): self
+    {
+        return $this->copy($symbol, $this->slip);
+    }
+
+    /** The same, told to be of an alert slip. */
+    public function ofSlip(string $code): self
+    {
+        return $this->copy($this->symbol, $code);
+    }
+
+    private function copy(?string $symbol, ?string $slip): self
+    {
+        return new self(
+            $this->action, $symbol, $this->side, $this->size, $this->position, $this->price, $this->label, $this->firedAt, $this->id, $this->share,
+            $this->limit, $this->trigger, $this->stop, $this->targets, $this->trailing, $this->all, $this->accounts, $this->expiresAt, $slip,
+        );
+    }
 
     /**
      * Our own message format: what is stored with a decision, and what {@see \Wexon\Core\Reading\WexonMessage} reads back.
@@ -34,24 +75,38 @@ final readonly class Signal
     {
         return array_filter([
             'do' => $this->action->value,
-            'side' => $this->side?->value,
+            'side' => $this->side->value ?? ($this->action === Action::Set ? 'flat' : null),
             'symbol' => $this->symbol,
-            'size' => $this->size === null ? null : ['amount' => (string) $this->size->amount, 'unit' => $this->size->unit->value],
-            'position' => $this->position === null ? null : array_filter([
-                'before' => $this->position->before->value ?? 'flat',
-                'after' => $this->position->after->value ?? 'flat',
-                'size' => $this->position->size === null ? null : (string) $this->position->size,
-            ], static fn (?string $value): bool => $value !== null),
-            'price' => $this->price === null ? null : (string) $this->price,
+            'all' => $this->all ? true : null,
+            'size' => $this->size?->toArray(),
+            'share' => self::text($this->share),
+            'limit' => $this->limit?->toArray(),
+            'trigger' => $this->trigger?->toArray(),
+            'stop' => $this->stop?->toArray(),
+            'targets' => $this->targets === [] ? null : array_map(static fn (Target $target): array => $target->toArray(), $this->targets),
+            'trailing' => $this->trailing?->toArray(),
+            'position' => $this->position?->toArray(),
+            'price' => self::text($this->price),
             'label' => $this->label,
-            'fired_at' => $this->firedAt?->format('Y-m-d\TH:i:s.vp'),
+            'accounts' => $this->accounts === [] ? null : $this->accounts,
+            'fired_at' => $this->firedAt?->format(self::TIME),
+            'expires_at' => $this->expiresAt?->format(self::TIME),
             'id' => $this->id,
+            'slip' => $this->slip,
         ], static fn (mixed $value): bool => $value !== null);
     }
 
-    /** "enter long MARL/USD", "sell TUFA/USD". */
+    private static function text(?BigDecimal $number): ?string
+    {
+        return $number === null ? null : (string) $number;
+    }
+
+    /** "enter long MARL/USD", "sell TUFA/USD", "cancel all". */
     public function __toString(): string
     {
-        return implode(' ', array_filter([$this->action->value, $this->side?->value, $this->symbol], is_string(...)));
+        $side = $this->side->value ?? ($this->action === Action::Set ? 'flat' : null);
+        $all = $this->all || $this->symbol === null ? 'all' : null;
+
+        return implode(' ', array_filter([$this->action->value, $side, $all, $this->symbol], is_string(...)));
     }
 }

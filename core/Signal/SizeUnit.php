@@ -9,7 +9,11 @@ enum SizeUnit: string
 {
     /** Units of the instrument: coins, shares. */
     case Units = 'units';
-    /** Money in the account's currency: the value of the position, not its margin. */
+    /** Lots as the venue defines them. */
+    case Lots = 'lots';
+    /** Contracts: units of an instrument with a multiplier. */
+    case Contracts = 'contracts';
+    /** Money: the value of the position, not its margin. */
     case Money = 'money';
     /** Percent of the account's equity. */
     case Percent = 'percent';

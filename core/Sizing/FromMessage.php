@@ -14,8 +14,13 @@ final readonly class FromMessage implements SizeRule
         if ($input->asked === null) {
             throw new SizeRefusal('The route takes the size from the message, but the message has none: add “size”, or choose another size rule.');
         }
+        $currency = $input->asked->currency;
+        if ($currency !== null && $currency !== $input->balance->currency) {
+            throw new SizeRefusal("The message asks for {$input->asked}, but the account's money is {$input->balance->currency}: send the size in {$input->balance->currency}, or in units.");
+        }
         $rule = match ($input->asked->unit) {
-            SizeUnit::Units => new FixedUnits($input->asked->amount),
+            SizeUnit::Units, SizeUnit::Contracts => new FixedUnits($input->asked->amount),
+            SizeUnit::Lots => throw new SizeRefusal("The message asks for {$input->asked}, but {$input->instrument->name} is traded in units here: send units, or choose “units” as the unit in the inlet's reading."),
             SizeUnit::Money => new FixedMoney($input->asked->amount),
             SizeUnit::Percent => new PercentOfEquity($input->asked->amount),
         };

@@ -11,7 +11,7 @@ use InvalidArgumentException;
 /**
  * The size rules by name.
  *
- * @phpstan-type SizeSpec array{rule: string, amount?: string}
+ * @phpstan-type SizeSpec array{rule: string, amount?: string, multiplier?: string}
  */
 final class SizeRules
 {
@@ -26,7 +26,10 @@ final class SizeRules
             "There is no size rule “{$spec['rule']}”; known are ".implode(', ', array_keys(self::registry())).'.',
         );
 
-        return $make($spec['amount'] ?? null);
+        $rule = $make($spec['amount'] ?? null);
+        $multiplier = isset($spec['multiplier']) ? self::amount($spec['multiplier']) : null;
+
+        return $multiplier === null ? $rule : Multiplied::of($rule, $multiplier);
     }
 
     /** @return array<string, Closure(?string): SizeRule> The amount to the rule. */
@@ -36,6 +39,7 @@ final class SizeRules
             'fixed_units' => static fn (?string $amount): SizeRule => new FixedUnits(self::amount($amount)),
             'fixed_money' => static fn (?string $amount): SizeRule => new FixedMoney(self::amount($amount)),
             'percent_of_equity' => static fn (?string $amount): SizeRule => new PercentOfEquity(self::amount($amount)),
+            'percent_of_free' => static fn (?string $amount): SizeRule => new PercentOfFree(self::amount($amount)),
             'from_message' => static fn (?string $amount): SizeRule => new FromMessage,
         ];
     }

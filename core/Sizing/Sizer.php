@@ -11,11 +11,14 @@ use Brick\Math\RoundingMode;
 final class Sizer
 {
     /**
+     * @param  BigDecimal|null  $held  Units that the order adds to.
+     *
      * @throws SizeRefusal If the size is below the venue's least, or beyond the money that is there.
      */
-    public static function size(SizeRule $rule, SizingInput $input): Sized
+    public static function size(SizeRule $rule, SizingInput $input, ?Caps $caps = null, ?BigDecimal $held = null): Sized
     {
         $raw = $rule->units($input);
+        $raw = $caps === null ? $raw : $caps->apply($raw, $input, $held ?? BigDecimal::zero());
         $units = $input->instrument->roundSizeDown($raw->units);
         self::refuseTooSmall($units, $raw, $input);
         self::refuseTooDear($units, $input);

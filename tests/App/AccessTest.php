@@ -46,7 +46,7 @@ final class AccessTest extends TestCase
         $message = $theirs->send('{"do": "enter", "side": "long", "symbol": "MARL/USD"}');
         $api = Desk::api($ours->token);
 
-        foreach (["routes/{$theirs->route->id}", "inlets/{$theirs->inlet->id}/address", "messages/{$message->ulid}", "decisions/{$message->decisions[0]->id}/replay"] as $path) {
+        foreach (["routes/{$theirs->route->id}", "inlets/{$theirs->inlet->id}/address", "inlets/{$theirs->inlet->id}", "inlets/{$theirs->inlet->id}/tally", "routes/{$theirs->route->id}/slips", "messages/{$message->ulid}", "decisions/{$message->decisions[0]->id}/replay"] as $path) {
             self::assertSame(404, $api->get($path)->status(), $path);
         }
         foreach (['messages', 'positions', 'orders', 'fills'] as $path) {

@@ -18,12 +18,21 @@ final class ApiDescriptionTest extends TestCase
         $message = $desk->send('{"do": "flip", "side": "long", "symbol": "MARL/USD", "label": "x", "size": {"amount": 1}, "position": {"before": "flat", "after": "long"}}');
         $desk->send('not readable');
         $api = Desk::api($desk->token);
+        $reading = $api->post('readings', ['name' => 'One', 'spec' => ['fields' => ['do' => ['from' => 'key', 'at' => 'a', 'translate' => ['b' => 'buy']]], 'words' => []], 'samples' => [['body' => '{"a": "b"}']]])->throw()->json('data.id');
+        $venue = $api->post('venues', ['spec' => json_decode((string) file_get_contents(base_path('docs/venues/quarrystone.json')), true)])->throw()->json('id');
+        $profile = $api->get('profiles')->json('data.0.id');
+        $slips = $api->put("routes/{$desk->route->id}/slips", ['style' => 'plain', 'form' => 'line', 'way' => 'message', 'adds' => true, 'profile_id' => $profile, 'size' => null])->throw()->json('data.slips');
+        $link = $api->put('symbols/links', ['venue' => 'quarrystone', 'symbol' => 'M', 'instrument' => 'marl_perp'])->throw()->json('data.id');
         $described = $api->get('openapi.json')->throw()->json();
-        $id = ['{route}' => $desk->route->id, '{inlet}' => $desk->inlet->id, '{account}' => $desk->account->id, '{message}' => $message->ulid, '{decision}' => $message->decisions[0]->id];
+        $id = ['{route}' => $desk->route->id, '{inlet}' => $desk->inlet->id, '{account}' => $desk->account->id, '{message}' => $message->ulid, '{decision}' => $message->decisions[0]->id, '{reading}' => $reading];
 
         foreach ($described['paths'] as $path => $operations) {
             if (isset($operations['get'])) {
-                $answer = $api->get(ltrim(strtr($path, $id), '/'), $path === '/instruments' ? ['venue' => 'quarrystone'] : []);
+                $answer = $api->get(ltrim(strtr($path, $id), '/'), match ($path) {
+                    '/instruments' => ['venue' => 'quarrystone'],
+                    '/symbols/guess' => ['venue' => 'quarrystone', 'symbol' => 'TUFA'],
+                    default => [],
+                });
                 $this->assertDescribed($described, $operations['get'], $answer->status(), $answer->body(), "GET {$path}");
             }
         }
@@ -34,6 +43,29 @@ final class ApiDescriptionTest extends TestCase
             ['put', '/routes/{route}/state', "/routes/{$desk->route->id}/state", ['state' => 'paused']],
             ['post', '/inlets', '/inlets', ['name' => 'Another']],
             ['post', '/inlets/{inlet}/test', "/inlets/{$desk->inlet->id}/test", ['body' => 'x', 'dry' => true]],
+            ['put', '/inlets/{inlet}', "/inlets/{$desk->inlet->id}", ['allowed_symbols' => 'A, B', 'phrase' => 'open sesame', 'signed' => true]],
+            ['put', '/inlets/{inlet}', "/inlets/{$desk->inlet->id}", ['phrase' => 'x']],
+            ['post', '/inlets/{inlet}/address', "/inlets/{$desk->inlet->id}/address", ['keep_minutes' => 5]],
+            ['put', '/slips/{slip}', "/slips/{$slips[0]['id']}", ['copied' => 'name', 'expires_on' => '2027-01-31']],
+            ['put', '/routes/{route}/slips', "/routes/{$desk->route->id}/slips", ['style' => 'other']],
+            ['post', '/venues', '/venues', ['spec' => json_decode((string) file_get_contents(base_path('docs/venues/quarrystone.json')), true)]],
+            ['post', '/venues', '/venues', ['spec' => ['name' => 'x']]],
+            ['delete', '/venues/{venue}', "/venues/{$venue}", []],
+            ['post', '/routes/preview', '/routes/preview', ['inlet_id' => $desk->inlet->id, 'account_ids' => [$desk->account->id], 'rules' => $desk->route->rules, 'body' => 'buy MARL/USD']],
+            ['post', '/routes/preview', '/routes/preview', ['inlet_id' => $desk->inlet->id, 'account_ids' => [$desk->account->id], 'rules' => ['legs' => []], 'body' => 'x']],
+            ['post', '/readings/try', '/readings/try', ['spec' => null, 'body' => 'buy M']],
+            ['post', '/readings/try', '/readings/try', ['spec' => ['fields' => ['do' => ['from' => 'key', 'at' => 'a']], 'words' => []], 'body' => '{"a": "bye"}']],
+            ['post', '/readings/guess', '/readings/guess', ['body' => '{"action": "b", "ticker": "M"}']],
+            ['put', '/readings/{reading}', "/readings/{$reading}", ['name' => 'Two', 'spec' => ['fields' => ['do' => ['from' => 'constant', 'at' => 'sell']], 'words' => []], 'samples' => []]],
+            ['delete', '/readings/{reading}', "/readings/{$reading}", []],
+            ['post', '/profiles', '/profiles', ['name' => 'P', 'spec' => ['variables' => ['symbol' => '{s}'], 'size_unit' => 'lots', 'alert_days' => null]]],
+            ['put', '/profiles/{profile}', "/profiles/{$profile}", ['name' => 'Bench', 'spec' => ['variables' => ['symbol' => 'bare'], 'size_unit' => 'lots']]],
+            ['delete', '/profiles/{profile}', "/profiles/{$profile}", []],
+            ['put', '/symbols/rules', '/symbols/rules', ['venue' => 'quarrystone', 'prefixes' => ['A'], 'suffixes' => []]],
+            ['put', '/symbols/links', '/symbols/links', ['venue' => 'quarrystone', 'symbol' => 'M', 'instrument' => 'none']],
+            ['delete', '/symbols/links/{link}', "/symbols/links/{$link}", []],
+            ['post', '/messages/{message}/again', "/messages/{$message->ulid}/again", ['dry' => true]],
+            ['post', '/notices/read', '/notices/read', []],
             ['post', '/routes', '/routes', ['name' => 'x', 'inlet_id' => $desk->inlet->id, 'account_ids' => [$desk->account->id], 'rules' => ['legs' => []]]],
             ['delete', '/routes/{route}', "/routes/{$desk->route->id}", []],
         ];

@@ -41,8 +41,8 @@ final class ManagingTest extends TestCase
             'a symbol twice' => [['rules' => ['legs' => [$leg, $leg]]], 'rules', 'Two legs take the symbol'],
             'an instrument that is not listed' => [['rules' => ['legs' => [['symbol' => 'X', 'instrument' => 'x_perp']]]], 'rules.legs.0.instrument', 'is not listed at quarrystone'],
             'a size of nothing' => [['rules' => ['size' => ['rule' => 'fixed_units', 'amount' => '0']]], 'rules', 'above zero'],
-            'sides that are none' => [['rules' => ['sides' => 'up']], 'rules.sides', 'enum'],
-            'a rule too many' => [['rules' => ['leverage' => '20']], 'rules', 'Additional'],
+            'sides that are none' => [['rules' => ['sides' => 'up']], 'rules.sides', 'one of long, short, both'],
+            'a rule too many' => [['rules' => ['leverage' => '20']], 'rules', 'There is no leverage here'],
         ];
     }
 

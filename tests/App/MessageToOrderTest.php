@@ -38,7 +38,7 @@ final class MessageToOrderTest extends TestCase
     {
         $desk = Desk::make();
 
-        self::assertStringContainsString('expected JSON', (string) $desk->send("Marl up \xff\xfe")->outcome);
+        self::assertStringContainsString('teach Wexon this shape', (string) $desk->send("Marl up \xff\xfe")->outcome);
         self::assertStringContainsString('the nearest is MARL/USD, taken by “Line”', (string) $desk->send('{"do": "buy", "symbol": "MARL/EUR"}')->outcome);
 
         $shown = Desk::api($desk->token)->get('messages')->throw()->json('data');

@@ -1,56 +1,5 @@
-import { expect, test, type APIRequestContext, type Page } from '@playwright/test';
-
-const venue = process.env['WEXON_VENUE_URL'] ?? 'http://127.0.0.1:8643';
-
-async function keyAtVenue(request: APIRequestContext, environment = 'practice', permissions = ['read', 'trade']) {
-  const answer = await request.post(`${venue}/keys`, { data: { name: 'Browser', environment, permissions, cash: '50000' } });
-  return (await answer.json()) as { key: string; secret: string };
-}
-
-async function signUp(page: Page) {
-  await page.goto('/');
-  await page.getByRole('button', { name: 'New here: make a desk' }).click();
-  await page.getByLabel('Name of the desk').fill('Heron Wharf');
-  await page.getByLabel('Your name').fill('Mira Solt');
-  await page.getByLabel('Mail address').fill(`mira-${Date.now()}-${Math.floor(Math.random() * 1e6)}@heron.example`);
-  await page.getByLabel('Password').fill('a long password');
-  await page.getByRole('button', { name: 'Sign up' }).click();
-  await expect(page.getByText('No line is laid yet')).toBeVisible();
-}
-
-async function connect(page: Page, request: APIRequestContext, name: string, environment = 'practice', permissions = ['read', 'trade']) {
-  const made = await keyAtVenue(request, environment, permissions);
-  await page.goto('/accounts');
-  await page.getByRole('button', { name: 'Connect an account' }).click();
-  await page.getByLabel('Your name for it').fill(name);
-  await page.getByLabel('Key', { exact: true }).fill(`  ${made.key} `);
-  await page.getByLabel('Secret').fill('not the secret');
-  await page.getByRole('button', { name: 'Check and connect' }).click();
-  await expect(page.getByRole('alert')).toContainText('signature does not fit');
-  await page.getByLabel('Secret').fill(made.secret);
-  await page.getByRole('button', { name: 'Check and connect' }).click();
-  await expect(page.getByRole('article').filter({ hasText: name })).toContainText('50 000.00');
-}
-
-async function makeInlet(page: Page) {
-  await page.goto('/inlets');
-  await page.getByLabel('New inlet').fill('Swing charts');
-  await page.getByRole('button', { name: 'Make the inlet' }).click();
-  await page.getByRole('button', { name: 'Show', exact: true }).click();
-  await expect(page.locator('article code')).toContainText('/in/');
-  return (await page.locator('article code').textContent()) ?? '';
-}
-
-async function makeRoute(page: Page, instrument: string, sides = 'both') {
-  await page.goto('/routes/new');
-  await page.getByLabel('Name of the route').fill('Marl swings');
-  await page.getByLabel("Chart's ticker, leg 1").fill('MARL/USD');
-  await page.getByLabel('Instrument, leg 1').selectOption(instrument);
-  await page.getByLabel('Sides').selectOption(sides);
-  await page.getByLabel('Amount').fill('250');
-  await page.getByRole('button', { name: 'Make the route' }).click();
-  await expect(page.getByRole('region', { name: 'State' })).toContainText('Draft');
-}
+import { expect, test } from '@playwright/test';
+import { connect, makeInlet, makeRoute, signUp } from './steps';
 
 test('a newcomer goes from nothing to a filled order, and every screen follows without a reload', async ({ page, request, context }) => {
   const errors: string[] = [];

@@ -8,11 +8,17 @@ const views = [
   ['panel', '/', 'day'],
   ['panel-night', '/', 'night'],
   ['routes', '/routes', 'day'],
-  ['route', '/routes/1', 'day', (page) => page.getByRole('button', { name: 'Dry run' }).click()],
+  ['route', '/routes/1', 'day', (page) => page.getByLabel('A message like this', { exact: true }).fill('flip short MARL/USD')],
+  ['slips', '/routes/2/slips', 'day'],
   ['inlets', '/inlets', 'day', (page) => page.getByText('Send a test message').first().click()],
+  ['inlet', '/inlets/1', 'day'],
+  ['reading', '/readings/1', 'day'],
+  ['profiles', '/profiles', 'day'],
+  ['symbols', '/symbols', 'day'],
   ['journal', '/journal', 'day', (page) => page.getByRole('region', { name: 'Messages' }).getByRole('link').filter({ hasText: 'sent' }).first().click()],
   ['blotter', '/blotter', 'day'],
   ['accounts', '/accounts', 'day'],
+  ['notices', '/notices', 'day'],
 ];
 
 (async () => {

@@ -31,7 +31,7 @@ final class Worlds
      *
      * @param  array<string, string>  $instrument
      */
-    public static function snapshot(string $position = '0', array $instrument = [], RouteState $state = RouteState::Armed, string $equity = '10000', string $leverage = '1'): Snapshot
+    public static function snapshot(string $position = '0', array $instrument = [], RouteState $state = RouteState::Armed, string $equity = '10000', string $leverage = '1', int $adds = 0, bool $entered = true, ?string $free = null): Snapshot
     {
         $instrument = self::instrument($instrument);
         $now = new DateTimeImmutable('2026-03-02T14:30:00Z');
@@ -39,11 +39,13 @@ final class Worlds
         return new Snapshot(
             $instrument,
             Quote::of('39.99', '40.01', $now),
-            Balance::of('USD', $equity, $equity),
+            Balance::of('USD', $equity, $free ?? $equity),
             Position::of($position, (string) BigDecimal::of($position)->multipliedBy('40'), multiplier: $instrument->multiplier),
             BigDecimal::of($leverage),
             $state,
             $now,
+            $adds,
+            $entered,
         );
     }
 

@@ -2,36 +2,23 @@
 
 namespace App\Connector\Quarrystone;
 
+use App\Connector\VenueHttp;
 use App\Connector\VenueTrouble;
-use GuzzleHttp\Client;
-use GuzzleHttp\Exception\GuzzleException;
 use GuzzleHttp\Promise\PromiseInterface;
-use GuzzleHttp\Promise\Utils;
 use Psr\Http\Message\ResponseInterface;
 use SensitiveParameter;
-use Throwable;
 
 /** Signs requests to Quarrystone, sends them, and sorts its errors into our kinds. */
 final class QuarrystoneClient
 {
-    /** Seconds. A charting platform would have given up by then, and so do we. */
-    private const TIMEOUT = 4;
-
-    private const CONNECT_TIMEOUT = 2;
-
-    private readonly Client $http;
+    private readonly VenueHttp $http;
 
     public function __construct(
         string $baseUrl,
         #[SensitiveParameter] private readonly string $key,
         #[SensitiveParameter] private readonly string $secret,
     ) {
-        $this->http = new Client([
-            'base_uri' => $baseUrl,
-            'timeout' => self::TIMEOUT,
-            'connect_timeout' => self::CONNECT_TIMEOUT,
-            'http_errors' => false,
-        ]);
+        $this->http = new VenueHttp($baseUrl, 'Quarrystone');
     }
 
     /**
@@ -57,7 +44,7 @@ final class QuarrystoneClient
     {
         $promises = array_map(fn (array $request): PromiseInterface => $this->send('GET', $this->uri(...$request), ''), $requests);
 
-        return $this->settled(static fn (): array => Utils::unwrap($promises));
+        return array_map($this->body(...), $this->http->settle($promises));
     }
 
     /**
@@ -68,7 +55,7 @@ final class QuarrystoneClient
      */
     public function post(string $path, array $body): array
     {
-        return $this->settled(fn (): array => [$this->send('POST', $path, (string) json_encode($body))->wait()])[0];
+        return $this->body($this->http->settle([$this->send('POST', $path, (string) json_encode($body))])[0]);
     }
 
     /** @param  array<string, string>  $query */
@@ -81,30 +68,12 @@ final class QuarrystoneClient
     {
         $time = (string) (int) (microtime(true) * 1000);
 
-        return $this->http->requestAsync($method, $uri, [
-            'body' => $body,
-            'headers' => [
-                'Content-Type' => 'application/json',
-                'QS-Key' => $this->key,
-                'QS-Time' => $time,
-                'QS-Signature' => hash_hmac('sha256', implode("\n", [$time, $method, $uri, $body]), $this->secret),
-            ],
-        ]);
-    }
-
-    /**
-     * @param  callable(): array<ResponseInterface>  $wait
-     * @return list<array<mixed>>
-     *
-     * @throws VenueTrouble
-     */
-    private function settled(callable $wait): array
-    {
-        try {
-            return array_map($this->body(...), array_values($wait()));
-        } catch (GuzzleException $exception) {
-            throw VenueTrouble::doubt('Quarrystone did not answer: '.$this->words($exception), $exception);
-        }
+        return $this->http->send($method, $uri, [
+            'Content-Type' => 'application/json',
+            'QS-Key' => $this->key,
+            'QS-Time' => $time,
+            'QS-Signature' => hash_hmac('sha256', implode("\n", [$time, $method, $uri, $body]), $this->secret),
+        ], $body);
     }
 
     /**
@@ -128,11 +97,5 @@ final class QuarrystoneClient
             $status >= 400 && $status < 500 => VenueTrouble::refused("Quarrystone: {$words}"),
             default => VenueTrouble::doubt("Quarrystone: {$words}"),
         };
-    }
-
-    /** The reason without the address, which tells a trader nothing. */
-    private function words(Throwable $exception): string
-    {
-        return str_contains($exception->getMessage(), 'timed out') ? 'no answer within '.self::TIMEOUT.' seconds' : 'the connection failed';
     }
 }

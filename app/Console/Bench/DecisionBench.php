@@ -14,13 +14,9 @@ use Wexon\Core\Reading\WexonMessage;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Route\RouteState;
 
-/** Pure work in one process: reading a message, deciding. */
+/** Pure work in one process: deciding. */
 final class DecisionBench
 {
-    private const ROUNDS = 5;
-
-    private const EACH = 4_000;
-
     private const MESSAGE = '{"do": "sell", "symbol": "MARL/USD", "price": 38.46, "label": "cross", "position": {"before": "long", "after": "short", "size": 3}, "id": "a-1"}';
 
     /** @return list<array{string, string, string, string}> */
@@ -30,8 +26,7 @@ final class DecisionBench
         [$rules, $snapshot] = $this->world();
 
         return [
-            $this->measure('messages read', static fn () => WexonMessage::read(self::MESSAGE)),
-            $this->measure('decisions (a flip, percent of equity)', static fn () => Decide::decide($signal, $rules, $snapshot)),
+            Repeated::measure('decisions (a flip, percent of equity)', static fn () => Decide::decide($signal, $rules, $snapshot)),
         ];
     }
 
@@ -52,23 +47,5 @@ final class DecisionBench
             $instrument, Quote::of('38.45', '38.47', $now), Balance::of('USD', '62500', '50000'),
             Position::of('65', '2499.9'), BigDecimal::one(), RouteState::Armed, $now,
         )];
-    }
-
-    /** @return array{string, string, string, string} */
-    private function measure(string $what, callable $work): array
-    {
-        $rates = $times = [];
-        for ($round = 0; $round < self::ROUNDS; $round++) {
-            $began = microtime(true);
-            for ($i = 0; $i < self::EACH; $i++) {
-                $started = microtime(true);
-                $work();
-                $times[] = microtime(true) - $started;
-            }
-            $rates[] = self::EACH / (microtime(true) - $began);
-        }
-        sort($rates);
-
-        return Timings::of($times)->row($what, $rates[intdiv(self::ROUNDS, 2)]);
     }
 }

@@ -2,6 +2,7 @@
 
 namespace App\Http\Requests;
 
+use App\Http\JsonSchema;
 use App\Models\Account;
 use App\Models\Instrument;
 use App\Models\Route;
@@ -10,9 +11,6 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use InvalidArgumentException;
-use Opis\JsonSchema\Errors\ErrorFormatter;
-use Opis\JsonSchema\Helper;
-use Opis\JsonSchema\Validator as SchemaValidator;
 use Wexon\Core\Route\RouteRules;
 
 /** A route as the editor sends it. The rules are held against docs/schemas/route-1.json first, then made into their value. */
@@ -29,6 +27,10 @@ final class RouteRequest extends FormRequest
             'inlet_id' => ['required', Rule::exists('inlets', 'id')->where('desk_id', $desk)],
             'account_ids' => ['required', 'array', 'min:1', 'max:50'],
             'account_ids.*' => [Rule::exists('accounts', 'id')->where('desk_id', $desk)],
+            'account_scales' => ['array'],
+            'account_scales.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,6}(\.\d{1,8})?$/'],
+            'account_labels' => ['array'],
+            'account_labels.*' => ['nullable', 'string', 'max:40', 'not_regex:/,/'],
             'rules' => ['required', 'array'],
         ];
     }
@@ -39,6 +41,8 @@ final class RouteRequest extends FormRequest
         return [
             'name.unique' => 'Another route of this desk has this name: choose another.',
             'inlet_id.required' => 'Choose the inlet that this route listens to.',
+            'account_scales.*.regex' => 'A scale is a number above zero, such as 0.5.',
+            'account_labels.*.not_regex' => 'A label has no comma: messages separate labels by commas.',
             'account_ids.required' => 'Choose at least one account to trade on.',
         ];
     }
@@ -51,14 +55,12 @@ final class RouteRequest extends FormRequest
                 return;
             }
             $rules = $this->input('rules');
-            $schema = (string) file_get_contents(base_path('docs/schemas/route-1.json'));
-            $result = (new SchemaValidator)->validate(Helper::toJSON($rules), $schema);
-            $error = $result->error();
-            if ($error !== null) {
-                foreach ((new ErrorFormatter)->formatKeyed($error) as $path => $messages) {
-                    $validator->errors()->add('rules'.str_replace('/', '.', rtrim($path, '/')), implode(' ', $messages));
-                }
-
+            // As it came: an empty object must not have become a list.
+            $errors = JsonSchema::errors('route-1', JsonSchema::raw($this, 'rules'), 'rules');
+            foreach ($errors as $where => $words) {
+                $validator->errors()->add($where, $words);
+            }
+            if ($errors !== []) {
                 return;
             }
             try {
@@ -82,8 +84,35 @@ final class RouteRequest extends FormRequest
         ];
     }
 
+    /** @return array<string, mixed> As the editor sends it, for the route's history. */
+    public function draft(): array
+    {
+        return [
+            'name' => trim($this->string('name')),
+            'inlet_id' => $this->integer('inlet_id'),
+            'account_ids' => $this->accountIds(),
+            'account_labels' => array_map(static fn (array $pivot): ?string => $pivot['label'], $this->accounts()),
+            'account_scales' => array_map(static fn (array $pivot): string => $pivot['scale'], $this->accounts()),
+            'rules' => RouteRules::of($this->input('rules'))->toArray(),
+        ];
+    }
+
+    /** @return array<int, array{label: string|null, scale: string}> By account, with the route's own label of it, and what its sizes are multiplied by. */
+    public function accounts(): array
+    {
+        $labels = $this->array('account_labels');
+        $accounts = [];
+        foreach ($this->accountIds() as $id) {
+            $label = trim((string) ($labels[$id] ?? ''));
+            $scale = trim((string) ($this->array('account_scales')[$id] ?? ''));
+            $accounts[$id] = ['label' => $label === '' ? null : $label, 'scale' => $scale === '' ? '1' : $scale];
+        }
+
+        return $accounts;
+    }
+
     /** @return list<int> */
-    public function accountIds(): array
+    private function accountIds(): array
     {
         return array_values(array_map(intval(...), $this->array('account_ids')));
     }

@@ -6,6 +6,7 @@ use App\Models\Account;
 use App\Models\Route;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
+use Wexon\Core\Route\RouteRules;
 
 /** @mixin Route */
 final class RouteResource extends JsonResource
@@ -23,9 +24,11 @@ final class RouteResource extends JsonResource
                 'name' => $account->name,
                 'venue' => $account->venue,
                 'environment' => $account->environment,
+                'label' => $account->label(),
+                'scale' => (string) $account->scale(),
                 'trouble' => $account->trouble,
             ])->values(),
-            'rules' => $this->rules,
+            'rules' => RouteRules::of($this->rules)->toArray(),
             'updated_at' => Moment::of($this->updated_at),
         ];
     }

@@ -5,16 +5,20 @@
   import { useAccounts } from '../state/queries';
   import AccountCard from './AccountCard.svelte';
   import ConnectAccount from './ConnectAccount.svelte';
+  import DescribeVenue from './DescribeVenue.svelte';
 
   const accounts = useAccounts();
   let connecting = $state(false);
+  let describing = $state(false);
 </script>
 
 <Page title="Accounts" lead="Connections to venues. Whether money is practice or live is what the venue says.">
   {#snippet actions()}
+    {#if !describing}<button class="btn btn-sm" onclick={() => (describing = true)}>Describe a venue</button>{/if}
     {#if !connecting}<button class="btn btn-primary btn-sm" onclick={() => (connecting = true)}>Connect an account</button>{/if}
   {/snippet}
   {#if accounts.isError}<Problem error={accounts.error} again={() => void accounts.refetch()} />{/if}
+  {#if describing}<DescribeVenue onclose={() => (describing = false)} />{/if}
   {#if connecting}<ConnectAccount onclose={() => (connecting = false)} />{/if}
   {#if accounts.data?.length === 0 && !connecting}
     <div class="plate">

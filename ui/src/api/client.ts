@@ -11,6 +11,8 @@ export type Route = Schemas['Route'];
 export type RouteDraft = Schemas['RouteDraft'];
 export type RouteState = Schemas['RouteState'];
 export type Rules = Schemas['Rules'];
+export type RouteVersion = Schemas['RouteVersion'];
+export type Preview = Schemas['Preview'];
 export type Panel = Schemas['Panel'];
 export type Line = Schemas['Line'];
 export type Message = Schemas['Message'];
@@ -22,6 +24,22 @@ export type Order = Schemas['Order'];
 export type Fill = Schemas['Fill'];
 export type Position = Schemas['Position'];
 export type Environment = Schemas['Environment'];
+export type Reading = Schemas['Reading'];
+export type ReadingDraft = Schemas['ReadingDraft'];
+export type ReadingSpec = Schemas['ReadingSpec'];
+export type FieldRule = Schemas['FieldRule'];
+export type FieldTrace = Schemas['FieldTrace'];
+export type WordRule = Schemas['WordRule'];
+export type BrokenSamples = Schemas['BrokenSamples'];
+export type Tried = Schemas['Tried'];
+export type TriedPiece = Schemas['TriedPiece'];
+export type ChartProfile = Schemas['ChartProfile'];
+export type ChartProfileDraft = Schemas['ChartProfileDraft'];
+export type VenueSymbols = Schemas['VenueSymbols'];
+export type Slip = Schemas['Slip'];
+export type SlipSettings = Schemas['SlipSettings'];
+export type RouteSlips = Schemas['RouteSlips'];
+export type Notice = Schemas['Notice'];
 
 /** An answer that says no: what was wrong, and by field. */
 export class Refusal extends Error {

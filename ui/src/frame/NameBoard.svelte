@@ -4,6 +4,7 @@
   import { isActive } from '../router';
   import { live } from '../state/live.svelte';
   import { signOut } from '../state/session.svelte';
+  import Bell from '../notices/Bell.svelte';
   import { places } from './places';
   import { changeTheme } from './theme';
 
@@ -16,10 +17,13 @@
     signOut().catch((error: unknown) => (trouble = refusal(error)?.message ?? null));
   }
 
-  const here = (path: (typeof places)[number]['path']) => (path === '/' ? isActive('/') : isActive.startsWith(path));
+  const here = (place: (typeof places)[number]) =>
+    place.path === '/'
+      ? isActive('/')
+      : isActive.startsWith(place.path) || ('also' in place && place.also.some((path) => isActive.startsWith(path)));
 </script>
 
-<header class="border-b-4 border-primary bg-base-100">
+<header class="print:hidden border-b-4 border-primary bg-base-100">
   <div class="mx-auto flex max-w-[100rem] flex-wrap items-center gap-x-6 gap-y-1 px-4 pt-2">
     <a href="/" class="flex items-center gap-2 pb-2 text-lg font-extrabold tracking-[0.18em]"
       ><img src="/mark.svg" alt="" class="size-6" />WEXON</a
@@ -28,9 +32,9 @@
       {#each places as place (place.path)}
         <a
           href={place.path}
-          aria-current={here(place.path) ? 'page' : undefined}
+          aria-current={here(place) ? 'page' : undefined}
           title="Key {place.key}"
-          class="rounded-t px-3 pt-1 pb-2 text-sm font-semibold {here(place.path)
+          class="rounded-t px-3 pt-1 pb-2 text-sm font-semibold {here(place)
             ? 'bg-primary text-primary-content'
             : 'hover:bg-base-200'}">{place.name}</a
         >
@@ -44,6 +48,7 @@
       <button class="btn btn-ghost btn-sm" onclick={onpalette} title="Find and go (Ctrl K)" aria-label="Find and go"
         ><Search class="size-4" /></button
       >
+      <Bell />
       <button class="btn btn-ghost btn-sm" onclick={changeTheme} title="Day or night" aria-label="Day or night"
         ><Moon class="size-4" /></button
       >

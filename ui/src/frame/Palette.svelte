@@ -1,6 +1,6 @@
 <script lang="ts">
   import { navigate } from '../router';
-  import { useInlets, useRoutes } from '../state/queries';
+  import { useInlets, useReadings, useRoutes } from '../state/queries';
   import { places } from './places';
   import { changeTheme } from './theme';
 
@@ -12,6 +12,7 @@
   const MOST = 10;
   const routes = useRoutes();
   const inlets = useInlets();
+  const readings = useReadings();
   let dialog = $state<HTMLDialogElement>();
   let wanted = $state('');
   let at = $state(0);
@@ -20,9 +21,22 @@
 
   const entries = $derived<Entry[]>([
     ...places.map((place) => ({ name: place.name, hint: `key ${place.key}`, act: () => void navigate(place.path) })),
+    { name: 'Readings', hint: 'page', act: () => void navigate('/readings') },
+    { name: 'Chart profiles', hint: 'page', act: () => void navigate('/profiles') },
+    { name: 'Symbols', hint: 'page', act: () => void navigate('/symbols') },
+    { name: 'Notices', hint: 'page', act: () => void navigate('/notices') },
     { name: 'New route', hint: 'make', act: () => openRoute('new') },
     ...(routes.data ?? []).map((route) => ({ name: route.name, hint: 'route', act: () => openRoute(String(route.id)) })),
-    ...(inlets.data ?? []).map((inlet) => ({ name: inlet.name, hint: 'inlet', act: () => void navigate('/inlets') })),
+    ...(inlets.data ?? []).map((inlet) => ({
+      name: inlet.name,
+      hint: 'inlet',
+      act: () => void navigate('/inlets/:id', { params: { id: String(inlet.id) } }),
+    })),
+    ...(readings.data ?? []).map((reading) => ({
+      name: reading.name,
+      hint: 'reading',
+      act: () => void navigate('/readings/:id', { params: { id: String(reading.id) } }),
+    })),
     { name: 'Day or night', hint: 'look', act: changeTheme },
   ]);
   const found = $derived(

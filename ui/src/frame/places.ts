@@ -2,7 +2,7 @@
 export const places = [
   { path: '/', name: 'Panel', key: 'p' },
   { path: '/routes', name: 'Routes', key: 'r' },
-  { path: '/inlets', name: 'Inlets', key: 'i' },
+  { path: '/inlets', name: 'Inlets', key: 'i', also: ['/readings', '/profiles', '/symbols'] },
   { path: '/journal', name: 'Journal', key: 'j' },
   { path: '/blotter', name: 'Blotter', key: 'b' },
   { path: '/accounts', name: 'Accounts', key: 'a' },

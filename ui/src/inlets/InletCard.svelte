@@ -7,6 +7,7 @@
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
   import SendTest from './SendTest.svelte';
+  import { curlOf, secretsOf } from './secrets';
 
   type Props = { inlet: Inlet };
   let { inlet }: Props = $props();
@@ -16,8 +17,7 @@
   let removing = $state(false);
 
   const at = $derived({ params: { path: { inlet: inlet.id } } });
-  const address = async () => (await take(api.GET('/inlets/{inlet}/address', at))).address;
-  const curl = async () => `curl -d '{"do": "enter", "side": "long", "symbol": "MARL/USD"}' ${await address()}`;
+  const address = async () => (await secretsOf(inlet.id)).address;
 
   function reveal() {
     void attempt.run(async () => {
@@ -36,8 +36,10 @@
 
 <article class="plate flex flex-col gap-2 p-4" data-inlet={inlet.name}>
   <header class="flex flex-wrap items-baseline gap-x-3">
-    <h2 class="font-bold">{inlet.name}</h2>
-    <span class="quiet text-sm">last heard <Time at={inlet.last_heard_at} /> – at most {inlet.per_minute} a minute</span>
+    <h2 class="font-bold"><a class="hover:underline" href="/inlets/{inlet.id}">{inlet.name}</a></h2>
+    {#if inlet.paused}<span class="text-sm font-semibold text-warning">paused</span>{/if}
+    <span class="quiet text-sm">last heard <Time at={inlet.last_heard_at} /></span>
+    <a class="btn ml-auto btn-xs" href="/inlets/{inlet.id}">Open</a>
   </header>
   <div class="flex flex-wrap items-center gap-2">
     <code class="figure min-w-0 flex-1 truncate rounded bg-base-200 px-2 py-1 text-xs"
@@ -45,11 +47,11 @@
     >
     <button class="btn btn-xs" onclick={reveal}>{shown === null ? 'Show' : 'Hide'}</button>
     <CopyButton text={address} label="Copy address" />
-    <CopyButton text={curl} label="Copy curl" />
+    <CopyButton text={() => curlOf(inlet.id)} label="Copy curl" />
   </div>
   {#if attempt.error}<Problem error={attempt.error} />{/if}
   <div class="flex flex-wrap items-center gap-2 text-sm">
-    <span class="quiet">feeds</span>
+    <span class="quiet">{inlet.reading ? `read by “${inlet.reading.name}”, feeds` : 'feeds'}</span>
     {#each inlet.routes as route (route.id)}
       <a class="inline-flex items-center gap-1 hover:underline" href="/routes/{route.id}"
         >{route.name} <Lamp state={route.state} /></a

@@ -7,6 +7,7 @@
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useInlets } from '../state/queries';
   import InletCard from './InletCard.svelte';
+  import Siding from './Siding.svelte';
 
   const inlets = useInlets();
   let name = $state('');
@@ -23,6 +24,7 @@
 </script>
 
 <Page title="Inlets" lead="Secret addresses that your charting platform, script or terminal sends messages to.">
+  <Siding />
   {#if inlets.isError}<Problem error={inlets.error} again={() => void inlets.refetch()} />{/if}
   <form class="plate flex flex-wrap items-end gap-3 p-3" onsubmit={make}>
     <Field label="New inlet" errors={attempt.of('name')}>

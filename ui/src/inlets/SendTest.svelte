@@ -24,7 +24,7 @@
   }
 </script>
 
-<details class="border-t border-base-300 pt-2" bind:open={isOpen}>
+<details class={opened ? '' : 'border-t border-base-300 pt-2'} bind:open={isOpen}>
   <summary class="cursor-pointer text-sm font-semibold">Send a test message</summary>
   <div class="mt-2 flex flex-col gap-2">
     <textarea

@@ -1,21 +1,13 @@
 <script lang="ts">
-  import { api, refusal, take, type Decision, type Verdict } from '../api/client';
+  import { api, refusal, take, type Decision } from '../api/client';
   import AccountName from '../shared/AccountName.svelte';
   import OrderLine from './OrderLine.svelte';
+  import Steps from './Steps.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
 
   type Props = { decision: Decision };
   let { decision }: Props = $props();
 
-  const names: Record<string, string> = {
-    read: 'Read',
-    match: 'Match',
-    intent: 'Intent',
-    guard: 'Guard',
-    size: 'Size',
-    plan: 'Plan',
-  };
-  const bars: Record<Verdict, string> = { pass: 'border-success', refuse: 'border-error', nothing: 'border-warning' };
   let replay = $state<string | null>(null);
 
   async function again() {
@@ -40,23 +32,7 @@
     <span class="quiet">{decision.instrument}</span>
     <span class="ml-auto"><VerdictMark verdict={decision.verdict} dry={decision.dry} /></span>
   </header>
-  <ol class="flex flex-col gap-1">
-    {#each decision.steps as step (step.station)}
-      <li class="grid grid-cols-[4rem_minmax(0,1fr)] gap-x-2 border-l-4 pl-2 text-sm {bars[step.verdict]}">
-        <span class="name quiet pt-0.5">{names[step.station]}</span>
-        <div>
-          <p class="break-words {step.verdict === 'pass' ? '' : 'font-semibold'}">{step.sentence}</p>
-          {#if Object.keys(step.numbers).length > 0}
-            <p class="figure quiet flex flex-wrap gap-x-4 text-xs">
-              {#each Object.entries(step.numbers) as [name, value] (name)}<span
-                  >{name} <b class="font-semibold text-base-content">{value}</b></span
-                >{/each}
-            </p>
-          {/if}
-        </div>
-      </li>
-    {/each}
-  </ol>
+  <Steps steps={decision.steps} />
   {#each decision.orders as order (order.id)}<OrderLine {order} />{/each}
   {#if decision.dry && decision.tickets.length > 0}
     <p class="mt-2 text-sm">

@@ -19,11 +19,15 @@
     <Time at={message.received_at} />
     <span class="truncate font-semibold">
       {message.signal ? signalWords(message.signal) : message.body.slice(0, 90)}
+      {#if message.part !== null}<span class="badge badge-outline badge-xs">part {message.part}</span>{/if}
+      {#if message.rerun}<span class="badge badge-outline badge-xs">again</span>{/if}
+      {#if message.arrived_by === 'mail'}<span class="badge badge-outline badge-xs">mail</span>{/if}
       {#if message.dry}<span class="badge badge-outline badge-xs">dry run</span>{/if}
     </span>
     <span class="flex justify-end gap-2">
       {#each message.decisions as decision (decision.id)}<VerdictMark verdict={decision.verdict} dry={decision.dry} />{:else}<span
-          class="text-xs font-semibold text-error">{stateWords[message.state]}</span
+          class="text-xs font-semibold {message.state === 'split' || message.state === 'stored' ? 'quiet' : 'text-error'}"
+          >{stateWords[message.state]}</span
         >{/each}
     </span>
     <span></span>

@@ -3,8 +3,11 @@
   import Problem from '../shared/Problem.svelte';
   import Time from '../shared/Time.svelte';
   import { useMessage } from '../state/queries';
+  import Again from './Again.svelte';
   import DecisionTrace from './DecisionTrace.svelte';
-  import { stateWords } from './words';
+  import Differs from './Differs.svelte';
+  import Understanding from './Understanding.svelte';
+  import { arrivedWords } from './words';
 
   type Props = { id: string };
   let { id }: Props = $props();
@@ -19,9 +22,8 @@
     <header class="flex flex-wrap items-baseline gap-x-3">
       <h2 class="text-lg font-bold">Message</h2>
       <span class="quiet text-sm"
-        ><Time at={found.received_at} date /> – {found.inlet.name} – from {found.sender}{found.dry
-          ? ' – dry run, nothing is sent'
-          : ''}</span
+        ><Time at={found.received_at} date /> – {found.inlet.name} – {arrivedWords[found.arrived_by]}
+        {found.sender}{found.dry ? ' – dry run, nothing is sent' : ''}</span
       >
       <a class="btn ml-auto btn-xs" href="/journal">Close</a>
     </header>
@@ -40,15 +42,12 @@
         {/each}
       </dl>
     </details>
-    {#if found.outcome}
-      <p class="rounded border-l-4 border-error bg-base-200 px-3 py-2 text-sm">
-        <b>{stateWords[found.state]}:</b>
-        {found.outcome}
-      </p>
-    {/if}
+    <Understanding message={found} />
+    {#if found.differs}<Differs message={found} differs={found.differs} />{/if}
     {#each found.decisions as decision (decision.id)}
       <DecisionTrace {decision} />
     {/each}
+    {#key found.id}<Again message={found} />{/key}
     {#if found.state === 'stored'}<p class="quiet text-sm">On disk, about to be read.</p>{/if}
   {/if}
 </section>

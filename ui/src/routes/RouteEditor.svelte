@@ -1,5 +1,4 @@
 <script lang="ts">
-  import { untrack } from 'svelte';
   import { api, take, type Account, type Inlet, type Route, type RouteDraft } from '../api/client';
   import { navigate } from '../router';
   import AccountName from '../shared/AccountName.svelte';
@@ -7,43 +6,18 @@
   import Problem from '../shared/Problem.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
+  import AccountsOfRoute from './AccountsOfRoute.svelte';
+  import AddsField from './AddsField.svelte';
+  import CapsField from './CapsField.svelte';
   import LegsField from './LegsField.svelte';
   import RemoveRoute from './RemoveRoute.svelte';
   import SizeField from './SizeField.svelte';
   import Station from './Station.svelte';
-  import { oppositeWords, sidesWords } from './words';
+  import { disagreementWords, oppositeWords, sidesWords } from './words';
 
-  type Props = { route: Route | null; inlets: Inlet[]; accounts: Account[] };
-  let { route, inlets, accounts }: Props = $props();
+  type Props = { route: Route | null; draft: RouteDraft; inlets: Inlet[]; accounts: Account[] };
+  let { route, draft = $bindable(), inlets, accounts }: Props = $props();
 
-  const asked = Number(new URLSearchParams(location.search).get('inlet'));
-
-  function begun(): RouteDraft {
-    const inlet = inlets.find((one) => one.id === asked) ?? inlets[0];
-    const account = accounts.find((one) => one.environment === 'practice');
-    return {
-      name: '',
-      inlet_id: inlet?.id ?? 0,
-      account_ids: account ? [account.id] : [],
-      rules: {
-        legs: [{ symbol: '', instrument: '' }],
-        sides: 'long',
-        opposite: 'close_only',
-        size: { rule: 'fixed_money', amount: '100' },
-      },
-    };
-  }
-
-  function copied(of: Route): RouteDraft {
-    return {
-      name: of.name,
-      inlet_id: of.inlet.id,
-      account_ids: of.accounts.map((account) => account.id),
-      rules: structuredClone($state.snapshot(of.rules)),
-    };
-  }
-
-  let draft = $state<RouteDraft>(untrack(() => (route ? copied(route) : begun())));
   let saved = $state(false);
   const attempt = new Attempt();
 
@@ -102,10 +76,35 @@
           {#each Object.entries(oppositeWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
         </select>
       </Field>
+      <Field
+        label="When the chart's position and ours disagree"
+        hint={draft.rules.disagreement === 'follow_chart'
+          ? 'Ours is brought to the side of the chart.'
+          : 'Exits, adds and parts of a position that we do not hold do nothing.'}
+      >
+        <select class="select w-full" bind:value={draft.rules.disagreement}>
+          {#each Object.entries(disagreementWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
+        </select>
+      </Field>
+      <label class="flex items-center gap-2 self-center text-sm font-semibold"
+        ><input
+          type="checkbox"
+          class="checkbox checkbox-sm"
+          bind:checked={() => draft.rules.start_clean ?? false, (on: boolean) => (draft.rules.start_clean = on)}
+        />Start clean: after arming, wait for the first entry</label
+      >
     </div>
   </Station>
   <Station name="Size" question="How much?">
-    <SizeField bind:size={draft.rules.size} errors={of('rules.size')} />
+    <div class="flex flex-col gap-3">
+      <SizeField bind:size={draft.rules.size} errors={of('rules.size')} />
+      <AddsField
+        bind:adds={() => draft.rules.adds ?? { most: 0 }, (adds) => (draft.rules.adds = adds)}
+        size={draft.rules.size}
+        errors={of('rules.adds')}
+      />
+      <CapsField bind:caps={() => draft.rules.caps ?? {}, (caps) => (draft.rules.caps = caps)} errors={of('rules.caps')} />
+    </div>
   </Station>
   <Station name="Accounts" question="Where does it go?" last>
     <div class="flex flex-wrap gap-2">
@@ -121,6 +120,7 @@
         </label>
       {/each}
     </div>
+    <AccountsOfRoute bind:draft {accounts} {of} />
     {#if accounts.length === 0}<p class="text-sm text-error">
         No account is connected: <a class="link" href="/accounts">connect one first</a>.
       </p>{/if}

@@ -25,7 +25,8 @@
     {#if routes.data && routes.data.length > 0}
       <table class="ledger">
         <thead
-          ><tr><th>Route</th><th>State</th><th>Inlet</th><th>Trades</th><th>Sides</th><th>Size</th><th>Accounts</th></tr></thead
+          ><tr><th>Route</th><th>State</th><th>Inlet</th><th>Trades</th><th>Sides</th><th>Size</th><th>Accounts</th><th></th></tr
+          ></thead
         >
         <tbody>
           {#each routes.data as route (route.id)}
@@ -43,6 +44,7 @@
               <td
                 >{#each route.accounts as account (account.id)}<span class="block"><AccountName {account} /></span>{/each}</td
               >
+              <td class="right"><a class="link text-xs whitespace-nowrap" href="/routes/{route.id}/slips">alert slips</a></td>
             </tr>
           {/each}
         </tbody>

@@ -8,10 +8,16 @@ export const oppositeWords: Record<Rules['opposite'], string> = {
   ignore: 'is ignored',
 };
 
+export const disagreementWords: Record<NonNullable<Rules['disagreement']>, string> = {
+  keep_ours: 'ours counts',
+  follow_chart: 'the chart counts',
+};
+
 export const ruleWords: Record<Rules['size']['rule'], string> = {
   fixed_units: 'fixed units',
   fixed_money: 'fixed money',
   percent_of_equity: 'percent of equity',
+  percent_of_free: 'percent of the free money',
   from_message: 'as the message says',
 };
 
@@ -20,7 +26,9 @@ export function sizeWords(size: Rules['size']): string {
     fixed_units: 'units',
     fixed_money: 'in money',
     percent_of_equity: '% of equity',
+    percent_of_free: '% of the free money',
     from_message: '',
   };
-  return size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${units[size.rule]}`;
+  const words = size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${units[size.rule]}`;
+  return size.multiplier === undefined ? words : `${words} × ${size.multiplier}`;
 }

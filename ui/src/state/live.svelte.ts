@@ -9,6 +9,7 @@ type LiveEvent =
   | DecisionEvent
   | { kind: 'order'; id: number; state: string }
   | { kind: 'account'; id: number }
+  | { kind: 'notice' }
   | { kind: 'route'; id: number; state: string }
   | { kind: 'prices'; quotes: Record<string, Quote>; positions: Position[] };
 
@@ -34,7 +35,8 @@ const REFETCH_EVERY = 200;
 const RETRY_AFTER = 3_000;
 
 const affected: Record<Exclude<LiveEvent['kind'], 'prices'>, readonly (readonly string[])[]> = {
-  message: [keys.messages, keys.inlets],
+  message: [keys.messages, keys.inlets, keys.slips, keys.tally],
+  notice: [keys.notices, keys.slips],
   decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
   order: [keys.orders, keys.fills, keys.positions, keys.panel],
   account: [keys.accounts],

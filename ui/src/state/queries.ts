@@ -16,6 +16,13 @@ export const keys = {
   positions: ['positions'] as const,
   orders: ['orders'] as const,
   fills: ['fills'] as const,
+  readings: ['readings'] as const,
+  fields: ['fields'] as const,
+  profiles: ['profiles'] as const,
+  symbols: ['symbols'] as const,
+  slips: ['slips'] as const,
+  tally: ['tally'] as const,
+  notices: ['notices'] as const,
 };
 
 export const usePanel = () => createQuery(() => ({ queryKey: keys.panel, queryFn: () => take(api.GET('/panel')) }));
@@ -25,6 +32,44 @@ export const useRoutes = () =>
 
 export const useInlets = () =>
   createQuery(() => ({ queryKey: keys.inlets, queryFn: async () => (await take(api.GET('/inlets'))).data }));
+
+export const useInlet = (id: () => number) =>
+  createQuery(() => ({
+    queryKey: [...keys.inlets, id()],
+    queryFn: async () => (await take(api.GET('/inlets/{inlet}', { params: { path: { inlet: id() } } }))).data,
+  }));
+
+export const useTally = (id: () => number) =>
+  createQuery(() => ({
+    queryKey: [...keys.tally, id()],
+    queryFn: () => take(api.GET('/inlets/{inlet}/tally', { params: { path: { inlet: id() } } })),
+  }));
+
+export const useReadings = () =>
+  createQuery(() => ({ queryKey: keys.readings, queryFn: async () => (await take(api.GET('/readings'))).data }));
+
+export const useFields = () =>
+  createQuery(() => ({ queryKey: keys.fields, queryFn: () => take(api.GET('/readings/fields')), staleTime: Infinity }));
+
+export const useProfiles = () => createQuery(() => ({ queryKey: keys.profiles, queryFn: () => take(api.GET('/profiles')) }));
+
+export const useSymbols = () =>
+  createQuery(() => ({ queryKey: keys.symbols, queryFn: async () => (await take(api.GET('/symbols'))).data }));
+
+export const useSlips = (route: () => number) =>
+  createQuery(() => ({
+    queryKey: [...keys.slips, route()],
+    queryFn: async () => (await take(api.GET('/routes/{route}/slips', { params: { path: { route: route() } } }))).data,
+  }));
+
+export const useNotices = () => createQuery(() => ({ queryKey: keys.notices, queryFn: () => take(api.GET('/notices')) }));
+
+/** The newest messages of one inlet. */
+export const useInletMessages = (inlet: () => number) =>
+  createQuery(() => ({
+    queryKey: [...keys.messages, 'of inlet', inlet()],
+    queryFn: async () => (await take(api.GET('/messages', { params: { query: { inlet_id: inlet() } } }))).data,
+  }));
 
 export const useAccounts = () =>
   createQuery(() => ({ queryKey: keys.accounts, queryFn: async () => (await take(api.GET('/accounts'))).data }));

@@ -18,7 +18,7 @@ final class ConnectAccount
 {
     public function __invoke(Request $request, #[CurrentUser] User $user, Connectors $connectors, RefreshAccount $refresh): AccountResource
     {
-        $venues = array_column($connectors->venues(), null, 'id');
+        $venues = array_column($connectors->venues($user->desk_id), null, 'id');
         $given = $request->validate([
             'name' => ['required', 'string', 'max:80', Rule::unique('accounts')->where('desk_id', $user->desk_id)],
             'venue' => ['required', Rule::in(array_keys($venues))],

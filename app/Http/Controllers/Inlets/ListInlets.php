@@ -11,6 +11,6 @@ final class ListInlets
 {
     public function __invoke(#[CurrentUser] User $user): AnonymousResourceCollection
     {
-        return InletResource::collection($user->desk->inlets()->with('routes')->orderBy('name')->get());
+        return InletResource::collection($user->desk->inlets()->with(['routes', 'reading'])->orderBy('name')->get());
     }
 }

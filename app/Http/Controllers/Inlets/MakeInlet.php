@@ -17,6 +17,6 @@ final class MakeInlet
             'per_minute' => ['integer', 'between:1,6000'],
         ], ['name.unique' => 'Another inlet of this desk has this name: choose another.']);
 
-        return new InletResource($user->desk->inlets()->create(['per_minute' => 300, ...$given])->load('routes'));
+        return new InletResource($user->desk->inlets()->create(['per_minute' => 300, ...$given])->load(['routes', 'reading']));
     }
 }

@@ -25,7 +25,7 @@ final class SendTest
             'text/plain; by hand',
             [],
             (string) $request->ip(),
-        ), (bool) $given['dry']);
+        ), (bool) $given['dry'], 'hand');
         InletDatabase::fromEnvironment()->store($message);
 
         return new JsonResponse(['id' => $message->ulid, 'stored' => true], 202);

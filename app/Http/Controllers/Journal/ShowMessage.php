@@ -10,6 +10,6 @@ final class ShowMessage
 {
     public function __invoke(Message $message): MessageResource
     {
-        return new MessageResource($message->load(['inlet', 'decisions.route', 'decisions.account', 'decisions.orders']));
+        return new MessageResource($message->load(['inlet', 'parent:id,ulid', 'parts:id,ulid,parent_id', 'slip', 'original.decisions.route', 'original.decisions.account', 'decisions.route', 'decisions.account', 'decisions.orders']));
     }
 }

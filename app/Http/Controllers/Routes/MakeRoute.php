@@ -16,7 +16,8 @@ final class MakeRoute
     {
         $route = DB::transaction(static function () use ($request, $user) {
             $route = $user->desk->routes()->create([...$request->attributesOfRoute(), 'state' => RouteState::Draft]);
-            $route->accounts()->sync($request->accountIds());
+            $route->accounts()->sync($request->accounts());
+            $route->versions()->create(['user_id' => $user->id, 'draft' => $request->draft(), 'created_at' => now()]);
 
             return $route;
         });

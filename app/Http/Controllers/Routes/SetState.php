@@ -26,7 +26,7 @@ final class SetState
         if ($state === RouteState::Armed && $liveAccounts->isNotEmpty() && ! $liveAccounts->contains(trim($given['live_account'] ?? ''))) {
             throw ValidationException::withMessages(['live_account' => "This route trades live money. Type the account's name, {$liveAccounts->first()}, to arm it."]);
         }
-        $route->update(['state' => $state]);
+        $route->update(['state' => $state] + ($state === RouteState::Armed && $route->state !== RouteState::Armed ? ['armed_at' => now()] : []));
         $live->route($route);
 
         return new RouteResource($route);

@@ -1,0 +1,32 @@
+<?php
+
+namespace App\Dispatch;
+
+use App\Connector\VenueTrouble;
+use App\Models\Account;
+use App\Models\Decision;
+use App\Models\Route;
+use Wexon\Core\Decision\Decide;
+use Wexon\Core\Route\Leg;
+use Wexon\Core\Route\RouteRules;
+use Wexon\Core\Route\RouteState;
+use Wexon\Core\Signal\Signal;
+
+/** What a signal would come to now by rules that are still being written: the same decision, with the venue's quote and money. Nothing is kept or sent. */
+final readonly class DecideIfNow
+{
+    public function __construct(private TakeSnapshot $snapshot) {}
+
+    /** @return array{decision: array<string, mixed>|null, trouble: string|null} */
+    public function decide(Signal $signal, RouteRules $rules, Leg $leg, Account $account): array
+    {
+        $signal = $signal->symbol === null ? $signal->about($leg->symbol) : $signal;
+        $asked = (new Decision)->forceFill(['account_id' => $account->id, 'instrument' => $leg->instrument])
+            ->setRelation('account', $account)->setRelation('route', (new Route)->forceFill(['state' => RouteState::Armed]));
+        try {
+            return ['decision' => Decide::decide($signal, $rules, $this->snapshot->take($asked))->toArray(), 'trouble' => null];
+        } catch (VenueTrouble $trouble) {
+            return ['decision' => null, 'trouble' => $trouble->getMessage()];
+        }
+    }
+}

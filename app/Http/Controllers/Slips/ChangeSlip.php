@@ -1,0 +1,30 @@
+<?php
+
+namespace App\Http\Controllers\Slips;
+
+use App\Models\Slip;
+use App\Slips\SlipsOf;
+use Illuminate\Http\JsonResponse;
+use Illuminate\Http\Request;
+use Illuminate\Validation\Rule;
+
+/** Keeps that a part of a slip was copied, or until when its alert is good. */
+final class ChangeSlip
+{
+    public function __invoke(Request $request, Slip $slip): JsonResponse
+    {
+        $given = $request->validate([
+            'copied' => [Rule::in(['name', 'message', 'address', 'none'])],
+            'expires_on' => ['nullable', 'date_format:Y-m-d'],
+        ], ['expires_on.date_format' => 'Write the day as 2026-03-31.']);
+        if (isset($given['copied'])) {
+            $slip->copied = $given['copied'] === 'none' ? [] : [...$slip->copied, $given['copied'] => now()->format('Y-m-d\TH:i:s.v\Z')];
+        }
+        if ($request->has('expires_on')) {
+            $slip->fill(['expires_on' => $given['expires_on'] ?? null, 'reminded' => null]);
+        }
+        $slip->save();
+
+        return new JsonResponse(['data' => SlipsOf::route($slip->route)]);
+    }
+}

@@ -1,0 +1,22 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Plan;
+
+use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Sizing\Sizer;
+
+/** More of what is held, by the size rule for adds, or by the route's if adds have none. */
+final readonly class AddPlan implements Plan
+{
+    public function tickets(PlanInput $input): Planned
+    {
+        $opening = $input->side->opening();
+        $rule = $input->rules->adds->size ?? $input->rules->size;
+        $sized = Sizer::size($rule, $input->sizing($opening, closesFirst: false), $input->rules->caps, $input->held());
+        $number = $input->snapshot->adds + 1;
+
+        return Planned::of("add {$number}: {$sized->working}", Ticket::market(1, $input->snapshot->instrument->name, $opening, $sized->units, false));
+    }
+}

@@ -1,0 +1,14 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Plan;
+
+/** All that is held, then a position on the other side, with the money that the first gives back. */
+final readonly class FlipPlan implements Plan
+{
+    public function tickets(PlanInput $input): Planned
+    {
+        return (new ExitPlan)->tickets($input)->then((new EnterPlan)->tickets($input));
+    }
+}
