@@ -7,23 +7,21 @@ use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Account;
 use App\Models\Instrument;
+use Illuminate\Support\Facades\DB;
 use Wexon\Core\Instrument\Instrument as InstrumentValue;
 
 /** Asks a venue about an account, and keeps what it says: permissions, money, and what can be traded. */
 final readonly class RefreshAccount
 {
+    private const ATTEMPTS = 5;
+
     public function __construct(private Live $live) {}
 
     /** @throws VenueTrouble */
     public function refresh(Account $account, Connector $connector): void
     {
         $check = $connector->check();
-        $instruments = $connector->instruments();
-        Instrument::query()->upsert(array_map(static fn (InstrumentValue $instrument): array => [
-            'venue' => $account->venue,
-            'name' => $instrument->name,
-            'spec' => json_encode($instrument->toArray(), JSON_THROW_ON_ERROR),
-        ], $instruments), ['venue', 'name'], ['spec']);
+        $this->keepInstruments($account->venue, $connector->instruments());
         $account->fill([
             'environment' => $check->environment->value,
             'permissions' => $check->permissions,
@@ -34,5 +32,26 @@ final readonly class RefreshAccount
             'checked_at' => now(),
         ])->save();
         $this->live->account($account);
+    }
+
+    /**
+     * Writes what is new or has changed. Two accounts of a venue that are connected at the same moment may lock each
+     * other out: the database then takes one back, and it is done again.
+     *
+     * @param  list<InstrumentValue>  $instruments
+     */
+    private function keepInstruments(string $venue, array $instruments): void
+    {
+        DB::transaction(static function () use ($venue, $instruments): void {
+            $known = Instrument::query()->where('venue', $venue)->pluck('spec', 'name');
+            $rows = [];
+            foreach ($instruments as $instrument) {
+                $spec = $instrument->toArray();
+                if ($known->get($instrument->name) !== $spec) {
+                    $rows[] = ['venue' => $venue, 'name' => $instrument->name, 'spec' => json_encode($spec, JSON_THROW_ON_ERROR)];
+                }
+            }
+            $rows === [] || Instrument::query()->upsert($rows, ['venue', 'name'], ['spec']);
+        }, self::ATTEMPTS);
     }
 }

@@ -6,7 +6,10 @@ export default defineConfig({
   outputDir: './results',
   timeout: 120_000,
   expect: { timeout: 15_000 },
-  workers: 1,
+  workers: 2,
+  fullyParallel: true,
+  // A machine that others share may stall once; what fails twice is broken.
+  retries: 1,
   reporter: [['list']],
   use: {
     baseURL: process.env['WEXON_URL'] ?? 'http://127.0.0.1:8640',

@@ -17,6 +17,8 @@ final class Test
 {
     private const PARTS = ['core', 'app', 'browser', 'static'];
 
+    private const MOST_ERRORS = 10;
+
     /** @param  list<string>  $words */
     public function run(array $words): int
     {
@@ -40,10 +42,21 @@ final class Test
         });
         if ($needsServers) {
             Services::stop($place);
+            $failed === [] || self::tellErrors($place);
         }
         Terminal::say(sprintf("\n%s, after %.0f s.", $failed === [] ? 'Everything passed' : 'Failed: '.implode(', ', $failed), microtime(true) - $started));
 
         return $failed === [] ? 0 : 1;
+    }
+
+    /** What the servers themselves said of a failure, which a test sees only as an answer. */
+    private static function tellErrors(Place $place): void
+    {
+        $log = $place->path('storage/logs/laravel.log');
+        $errors = is_file($log) ? preg_grep('/\.ERROR: /', file($log) ?: []) ?: [] : [];
+        foreach (array_slice($errors, -self::MOST_ERRORS) as $error) {
+            Terminal::say('  log: '.substr(trim($error), 0, 600));
+        }
     }
 
     private function part(string $part, Place $place): int
