@@ -1,11 +1,8 @@
 import { expect, test } from '@playwright/test';
-import { connect, makeInlet, makeRoute, signUp } from './steps';
+import { readyDesk } from './steps';
 
 test('the editor says at every keystroke what would go out, and every version can be had back', async ({ page, request }) => {
-  await signUp(page);
-  await connect(page, request, 'First account');
-  await makeInlet(page);
-  await makeRoute(page, 'marl_perp');
+  await readyDesk(page, request);
   const would = page.getByRole('region', { name: 'A message like this, now, would' });
   await expect(would).toContainText('250 USD ÷');
   await page.getByLabel('Amount').fill('400');

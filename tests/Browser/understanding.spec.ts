@@ -1,6 +1,6 @@
 import { expect, test, type Page } from '@playwright/test';
 import { execFileSync } from 'node:child_process';
-import { connect, makeInlet, makeRoute, signUp } from './steps';
+import { readyDesk } from './steps';
 
 const curl = (address: string, body: string) => execFileSync('curl', ['-s', '-d', body, address]).toString();
 
@@ -13,10 +13,7 @@ async function openInlet(page: Page) {
 test('from a message of unknown shape to a slip that is ticked off', async ({ page, request }) => {
   const errors: string[] = [];
   page.on('pageerror', (error) => errors.push(error.message));
-  await signUp(page);
-  await connect(page, request, 'First account');
-  const address = await makeInlet(page);
-  await makeRoute(page, 'marl_perp');
+  const { address } = await readyDesk(page, request);
   await page.getByRole('button', { name: 'Arm' }).click();
   const unknown = '{"data": {"verb": "GO", "thing": "MARL/USD"}, "px": 38.4, "note": "first",}';
 
@@ -80,9 +77,7 @@ test('from a message of unknown shape to a slip that is ticked off', async ({ pa
 });
 
 test('plain text is taught word by word, and a change that breaks a sample says so first', async ({ page, request }) => {
-  await signUp(page);
-  await connect(page, request, 'First account');
-  await makeInlet(page);
+  await readyDesk(page, request);
   await openInlet(page);
   await page.getByRole('link', { name: 'Teach a new shape' }).click();
   await page.getByLabel('A message', { exact: true }).fill('Signal on MARL/USD at 38.46: long entry 2');
@@ -110,10 +105,7 @@ test('plain text is taught word by word, and a change that breaks a sample says 
 });
 
 test('an unknown symbol is mapped from the journal, a secret is pointed out, and a profile goes out and in again', async ({ page, request }) => {
-  await signUp(page);
-  await connect(page, request, 'First account');
-  const address = await makeInlet(page);
-  await makeRoute(page, 'marl_perp');
+  const { address } = await readyDesk(page, request);
   await page.getByRole('button', { name: 'Arm' }).click();
   curl(address, 'apikey: hunter2hunter2\nenter long QS:MARLUSD');
   curl(address, 'enter long QS:MARLUSD');

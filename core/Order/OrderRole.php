@@ -1,0 +1,20 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Order;
+
+/** What an order is for: it decides which working orders a later signal takes back. */
+enum OrderRole: string
+{
+    case Entry = 'entry';
+    case Add = 'add';
+    case Exit = 'exit';
+    /** A resting order that a signal placed by itself, to be cancelled by its label. */
+    case Placed = 'placed';
+
+    public function opens(): bool
+    {
+        return $this === self::Entry || $this === self::Add;
+    }
+}

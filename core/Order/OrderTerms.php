@@ -1,0 +1,123 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Wexon\Core\Order;
+
+use Brick\Math\BigDecimal;
+
+/**
+ * The price side of an order: type, limit, trigger, and how long it may wait.
+ *
+ * @phpstan-type TermsArray array{type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null}
+ */
+final readonly class OrderTerms
+{
+    private function __construct(
+        public OrderType $type,
+        /** In the quote currency, a multiple of the tick; null where the type has none. */
+        public ?BigDecimal $limit,
+        public ?BigDecimal $trigger,
+        public TimeInForce $timeInForce,
+        /** Refused by the venue rather than filled at once, so that the maker fee is paid. */
+        public bool $postOnly,
+        /** Seconds after which Wexon takes it back; null: never. */
+        public ?int $cancelAfter,
+    ) {}
+
+    public static function market(): self
+    {
+        return new self(OrderType::Market, null, null, TimeInForce::Ioc, false, null);
+    }
+
+    /** A limit, a trigger, or both make a limit, a stop or a stop-limit order; none makes a market order. */
+    public static function of(?BigDecimal $limit, ?BigDecimal $trigger, TimeInForce $timeInForce = TimeInForce::Gtc, bool $postOnly = false, ?int $cancelAfter = null): self
+    {
+        $type = match (true) {
+            $limit !== null && $trigger !== null => OrderType::StopLimit,
+            $trigger !== null => OrderType::Stop,
+            $limit !== null => OrderType::Limit,
+            default => OrderType::Market,
+        };
+        if ($type === OrderType::Market) {
+            return self::market();
+        }
+        // A stop has to wait: only a plain limit order can be one for this moment.
+        $plain = $type === OrderType::Limit;
+
+        return new self($type, $limit, $trigger, $plain ? $timeInForce : TimeInForce::Gtc, $plain && $postOnly, $cancelAfter);
+    }
+
+    /** @param  TermsArray  $stored */
+    public static function fromArray(array $stored): self
+    {
+        return self::of(
+            $stored['limit'] === null ? null : BigDecimal::of($stored['limit']),
+            $stored['trigger'] === null ? null : BigDecimal::of($stored['trigger']),
+            TimeInForce::from($stored['time_in_force']),
+            $stored['post_only'],
+            $stored['cancel_after'],
+        );
+    }
+
+    /** The same with another limit, or trigger where there is no limit: an order that was moved. */
+    public function movedTo(BigDecimal $price): self
+    {
+        return $this->type === OrderType::Stop
+            ? self::of(null, $price, $this->timeInForce, $this->postOnly, $this->cancelAfter)
+            : self::of($price, $this->trigger, $this->timeInForce, $this->postOnly, $this->cancelAfter);
+    }
+
+    /** Whether the venue may keep it working. */
+    public function rests(): bool
+    {
+        return $this->type !== OrderType::Market && $this->timeInForce->rests();
+    }
+
+    public function isSameAs(self $other): bool
+    {
+        return $this->type === $other->type && $this->isSamePrice($this->limit, $other->limit) && $this->isSamePrice($this->trigger, $other->trigger);
+    }
+
+    /** The price that money is reserved at while it rests. */
+    public function reservedAt(BigDecimal $market): BigDecimal
+    {
+        return $this->limit ?? $this->trigger ?? $market;
+    }
+
+    /** @return TermsArray */
+    public function toArray(): array
+    {
+        return [
+            'type' => $this->type->value,
+            'limit' => $this->limit === null ? null : (string) $this->limit,
+            'trigger' => $this->trigger === null ? null : (string) $this->trigger,
+            'time_in_force' => $this->timeInForce->value,
+            'post_only' => $this->postOnly,
+            'cancel_after' => $this->cancelAfter,
+        ];
+    }
+
+    /** "at market", "at limit 38.20, post only", "at stop 41.00, limit 41.20" */
+    public function __toString(): string
+    {
+        $price = match ($this->type) {
+            OrderType::Market => 'at market',
+            OrderType::Limit => "at limit {$this->limit}",
+            OrderType::Stop => "at stop {$this->trigger}",
+            OrderType::StopLimit => "at stop {$this->trigger}, limit {$this->limit}",
+        };
+        $also = array_filter([
+            $this->type === OrderType::Limit && ! $this->timeInForce->rests() ? strtoupper($this->timeInForce->value) : '',
+            $this->postOnly ? 'post only' : '',
+            $this->cancelAfter === null ? '' : "for {$this->cancelAfter} s",
+        ]);
+
+        return implode(', ', [$price, ...$also]);
+    }
+
+    private function isSamePrice(?BigDecimal $left, ?BigDecimal $right): bool
+    {
+        return $left === null || $right === null ? $left === $right : $left->isEqualTo($right);
+    }
+}
