@@ -5,6 +5,7 @@ namespace App\Connector;
 use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Quote;
+use Wexon\Core\Order\OrderType;
 
 /**
  * What Wexon needs of a venue. Each connector passes the same contract tests: tests/App/Connector/ConnectorContract.php.
@@ -62,6 +63,25 @@ interface Connector
      * @throws VenueTrouble
      */
     public function place(Ticket $ticket, string $clientId): OrderReport;
+
+    /**
+     * Takes back what is not filled of a working order. One that is not working any more is reported as it is.
+     *
+     * @throws VenueTrouble
+     */
+    public function cancel(string $clientId): OrderReport;
+
+    /**
+     * Every working order of the account, ours or not.
+     *
+     * @return array<string, OrderReport> By client order id.
+     *
+     * @throws VenueTrouble
+     */
+    public function working(): array;
+
+    /** @return list<OrderType> What the venue takes; those that can rest only if they can be taken back and listed. */
+    public function orderTypes(): array;
 
     /**
      * The order with this client order id, or null when the venue knows of none.

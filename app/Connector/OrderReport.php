@@ -2,6 +2,7 @@
 
 namespace App\Connector;
 
+use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 
 /** An order as the venue tells it. */
@@ -10,7 +11,14 @@ final readonly class OrderReport
     /** @param  list<FillReport>  $fills */
     public function __construct(
         public string $venueId,
+        public OrderStatus $status,
         public array $fills,
         public CarbonImmutable $acceptedAt,
     ) {}
+
+    /** Units that are filled so far. */
+    public function filled(): BigDecimal
+    {
+        return BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->quantity, $this->fills));
+    }
 }

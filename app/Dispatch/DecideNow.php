@@ -8,7 +8,6 @@ use App\Live\Live;
 use App\Models\Decision;
 use App\Models\DecisionState;
 use App\Models\Order;
-use App\Models\OrderState;
 use Brick\Math\BigDecimal;
 use Illuminate\Support\Facades\DB;
 use Throwable;
@@ -16,6 +15,7 @@ use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision as DecisionValue;
 use Wexon\Core\Decision\Station;
 use Wexon\Core\Decision\Step;
+use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Decision\Verdict;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Reading\WexonMessage;
@@ -76,26 +76,12 @@ final readonly class DecideNow
                 'intent' => $value->intent->value,
                 'summary' => mb_substr($value->summary(), 0, 600),
                 'inputs' => $inputs,
-                'trace' => ['steps' => $value->toArray()['steps'], 'tickets' => $value->toArray()['tickets']],
+                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1]),
                 'decided_at' => now(),
                 'finished_at' => $sends ? null : now(),
             ]);
             if ($sends) {
-                Order::query()->insert(array_map(fn ($ticket): array => [
-                    'desk_id' => $decision->desk_id,
-                    'decision_id' => $decision->id,
-                    'route_id' => $decision->route_id,
-                    'account_id' => $decision->account_id,
-                    'number' => $ticket->number,
-                    'client_id' => ClientOrderId::of($decision, $ticket->number),
-                    'instrument' => $ticket->instrument,
-                    'side' => $ticket->side->value,
-                    'type' => 'market',
-                    'quantity' => (string) $ticket->quantity,
-                    'reduce_only' => $ticket->reduceOnly,
-                    'state' => OrderState::Committed->value,
-                    'created_at' => now()->format('Y-m-d H:i:s.u'),
-                ], $value->tickets));
+                Order::query()->insert(array_map(static fn (Ticket $ticket): array => Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number)), $value->tickets));
             }
         });
         CrashPoint::pass('committed', $decision->route_id);

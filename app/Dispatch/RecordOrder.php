@@ -23,18 +23,27 @@ final class RecordOrder
     public function record(Order $order, OrderReport $report): void
     {
         DB::transaction(function () use ($order, $report): void {
-            $filled = BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->quantity, $report->fills));
+            $filled = $report->filled();
             $paid = BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->quantity->multipliedBy($row->fill->price), $report->fills));
+            // Two may have asked the venue at the same moment: what is over does not begin again.
+            $known = Order::query()->whereKey($order->id)->lockForUpdate()->firstOrFail();
+            if ($known->state->isFinal() || $known->filled->isGreaterThan($filled)) {
+                $order->setRawAttributes($known->getAttributes(), sync: true);
+
+                return;
+            }
             $order->update([
-                'state' => OrderState::Filled,
+                'state' => OrderState::from($report->status->value),
                 'venue_id' => $report->venueId,
                 'filled' => $filled,
                 'average' => $filled->isZero() ? null : $paid->dividedBy($filled, self::PRICE_SCALE, RoundingMode::HALF_EVEN),
                 'fee' => BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->fee, $report->fills)),
                 'words' => null,
-                'acknowledged_at' => now(),
+                'acknowledged_at' => $order->acknowledged_at ?? now(),
             ]);
-            $this->keepFills($order, $report);
+            if ($report->fills !== []) {
+                $this->keepFills($order, $report);
+            }
         }, self::ATTEMPTS);
     }
 

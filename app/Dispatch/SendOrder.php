@@ -9,7 +9,6 @@ use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Order;
 use App\Models\OrderState;
-use Illuminate\Support\Sleep;
 
 /**
  * Brings one committed order to the venue exactly once.
@@ -25,11 +24,6 @@ final readonly class SendOrder
     /** An order that closes is still wanted much later. */
     private const CLOSING_LAPSES_AFTER = 900;
 
-    private const TRIES = 4;
-
-    /** Pauses between the tries, in milliseconds; a venue that is busy says itself how long. */
-    private const PAUSES = [200, 500, 1_000];
-
     public function __construct(private Connectors $connectors, private RecordOrder $record, private Live $live) {}
 
     /** @return bool False when it is still not known whether the venue has it. */
@@ -37,31 +31,29 @@ final readonly class SendOrder
     {
         $venue = $this->connectors->for($order->account);
         $ask = ! $fresh;
-        for ($try = 0; $try < self::TRIES; $try++) {
-            try {
-                $settled = $this->attempt($venue, $order, $ask);
-                $this->live->order($order);
-
-                return $settled;
-            } catch (VenueTrouble $trouble) {
+        try {
+            Patience::with(function () use ($venue, $order, &$ask): void {
+                $this->attempt($venue, $order, $ask);
+            }, static function (VenueTrouble $trouble) use ($order, &$ask): void {
                 $order->update(['words' => mb_substr($trouble->getMessage(), 0, 400)]);
                 $ask = $ask || ! $trouble->kind->isCertain();
-                $pause = $trouble->retryAfter === null ? (self::PAUSES[$try] ?? 0) : $trouble->retryAfter * 1000;
-                Sleep::for($pause)->milliseconds();
-            }
+            });
+        } catch (VenueTrouble) {
+            return false;
         }
+        $this->live->order($order);
 
-        return false;
+        return true;
     }
 
     /** @throws VenueTrouble If it has to be tried again. */
-    private function attempt(Connector $venue, Order $order, bool $ask): bool
+    private function attempt(Connector $venue, Order $order, bool $ask): void
     {
         $report = $ask ? $venue->find($order->client_id) : null;
         if ($report === null && $this->isTooOld($order)) {
             $order->update(['state' => OrderState::Lapsed, 'words' => 'Not sent: the venue was out of reach for too long. '.$order->words]);
 
-            return true;
+            return;
         }
         try {
             $report ??= $venue->place($order->ticket(), $order->client_id);
@@ -69,14 +61,12 @@ final readonly class SendOrder
             if (in_array($trouble->kind, [TroubleKind::Refused, TroubleKind::KeyRejected], true)) {
                 $order->update(['state' => OrderState::Refused, 'words' => mb_substr($trouble->getMessage(), 0, 400)]);
 
-                return true;
+                return;
             }
             throw $trouble;
         }
         CrashPoint::pass('sent', $order->route_id);
         $this->record->record($order, $report);
-
-        return true;
     }
 
     private function isTooOld(Order $order): bool

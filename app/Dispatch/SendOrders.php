@@ -2,15 +2,19 @@
 
 namespace App\Dispatch;
 
+use App\Connector\TroubleKind;
+use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Decision;
 use App\Models\DecisionState;
+use App\Models\Order;
 use App\Models\OrderState;
+use Illuminate\Support\Facades\DB;
 
-/** Sends a decision's orders one after the other; a later one only goes out when the one before is filled. */
+/** Takes back what a decision takes back, then sends its orders one after the other; a later one only goes out when the one before went through. */
 final readonly class SendOrders
 {
-    public function __construct(private SendOrder $send, private Live $live) {}
+    public function __construct(private SendOrder $send, private TakeBack $takeBack, private Live $live) {}
 
     /**
      * @param  bool  $fresh  True when they were committed just now by this process, so that the venue cannot know them.
@@ -21,6 +25,23 @@ final readonly class SendOrders
         if ($decision->finished_at !== null) {
             return true;
         }
+        try {
+            $moved = $this->takeBack($decision);
+        } catch (VenueTrouble $trouble) {
+            return in_array($trouble->kind, [TroubleKind::Refused, TroubleKind::KeyRejected], true)
+                && $this->finish($decision, fn () => $this->lapse($decision, 'Not sent: an order could not be taken back first.'));
+        }
+        if ($moved && $fresh && $decision->orders->isNotEmpty()) {
+            $this->decideAgain($decision);
+
+            return true;
+        }
+
+        return $this->sendEach($decision, $fresh);
+    }
+
+    private function sendEach(Decision $decision, bool $fresh): bool
+    {
         $stopped = null;
         foreach ($decision->orders as $order) {
             if ($stopped !== null) {
@@ -29,10 +50,53 @@ final readonly class SendOrders
                 continue;
             }
             $order->setRelation('decision', $decision)->setRelation('account', $decision->account);
-            if (! $order->state->isFinal() && ! $this->send->send($order, $fresh)) {
+            if ($order->state === OrderState::Committed && ! $this->send->send($order, $fresh)) {
                 return false;
             }
-            $stopped = $order->state === OrderState::Filled ? null : $order->number;
+            $stopped = $order->state->letsOthersFollow() ? null : $order->number;
+        }
+
+        return $this->finish($decision);
+    }
+
+    /**
+     * @return bool Whether one of them was filled further than the decision knew.
+     *
+     * @throws VenueTrouble
+     */
+    private function takeBack(Decision $decision): bool
+    {
+        $moved = false;
+        $known = array_column($decision->trace['cancels'] ?? [], 'filled', 'client_id');
+        foreach (Order::query()->whereIn('client_id', array_keys($known))->with('account')->orderBy('id')->get() as $order) {
+            if (! $order->state->isFinal()) {
+                $this->takeBack->takeBack($order);
+            }
+            $moved = $moved || ! $order->filled->isEqualTo($known[$order->client_id]);
+        }
+
+        return $moved;
+    }
+
+    /** The position is another than the one that was decided by: nothing was sent yet, so it is looked at anew. */
+    private function decideAgain(Decision $decision): void
+    {
+        DB::transaction(static function () use ($decision): void {
+            $decision->orders()->delete();
+            $decision->update(['state' => DecisionState::Waiting, 'verdict' => null, 'intent' => null, 'summary' => null, 'trace' => null, 'inputs' => null]);
+        });
+    }
+
+    private function lapse(Decision $decision, string $words): void
+    {
+        $decision->orders()->where('state', OrderState::Committed)->update(['state' => OrderState::Lapsed, 'words' => $words]);
+    }
+
+    /** @param  (callable(): void)|null  $before */
+    private function finish(Decision $decision, ?callable $before = null): bool
+    {
+        if ($before !== null) {
+            $before();
         }
         $decision->update(['state' => DecisionState::Done, 'finished_at' => now()]);
         $this->live->decision($decision);

@@ -6,12 +6,15 @@ use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
 use App\Models\Decision;
 use App\Models\Instrument;
+use App\Models\Order;
+use App\Models\OrderState;
 use App\Models\Position;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Wexon\Core\Decision\Snapshot;
 use Wexon\Core\Decision\Verdict;
 use Wexon\Core\Intent\Intent;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Route\RouteState;
 
 /** Gathers the world as one decision sees it: the venue's quote and money, and our own record of the position. */
@@ -20,6 +23,8 @@ final readonly class TakeSnapshot
     /** To the microsecond: what happened earlier in the same second does not count. */
     private const MOMENT = 'Y-m-d H:i:s.u';
 
+    private const MOST_WORKING = 500;
+
     public function __construct(private Connectors $connectors) {}
 
     /** @throws VenueTrouble If the venue does not tell, or does not trade the instrument. */
@@ -27,7 +32,8 @@ final readonly class TakeSnapshot
     {
         $instrument = Instrument::query()->where('venue', $decision->account->venue)->where('name', $decision->instrument)->first()
             ?? throw VenueTrouble::refused("{$decision->account->venue} does not list “{$decision->instrument}”: choose another instrument in the route.");
-        $view = $this->connectors->for($decision->account)->look($decision->instrument);
+        $connector = $this->connectors->for($decision->account);
+        $view = $connector->look($decision->instrument);
         $position = Position::query()->where('account_id', $decision->account_id)->where('instrument', $decision->instrument)->first() ?? new Position;
         $value = $instrument->value();
 
@@ -41,6 +47,8 @@ final readonly class TakeSnapshot
             CarbonImmutable::now(),
             $this->adds($decision, $position),
             $this->entered($decision),
+            $this->working($decision),
+            $connector->orderTypes(),
         );
     }
 
@@ -48,6 +56,14 @@ final readonly class TakeSnapshot
     private function adds(Decision $decision, Position $position): int
     {
         return $position->opened_at === null ? 0 : $this->sent($decision)->where('intent', Intent::Add->value)->where('decided_at', '>=', $position->opened_at->format(self::MOMENT))->count();
+    }
+
+    /** @return list<WorkingOrder> What the route has working in this lane. */
+    private function working(Decision $decision): array
+    {
+        return $decision->route_id === null ? [] : array_values(Order::query()->where('route_id', $decision->route_id)->where('state', OrderState::Working)
+            ->where('account_id', $decision->account_id)->where('instrument', $decision->instrument)->orderBy('id')->limit(self::MOST_WORKING)->get()
+            ->map(static fn (Order $order): WorkingOrder => $order->working())->all());
     }
 
     /** Whether the route has entered here since it was armed. */

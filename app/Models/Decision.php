@@ -24,10 +24,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @property string|null $summary
  *
  * @phpstan-import-type RulesSpec from \Wexon\Core\Route\RouteRules
+ * @phpstan-import-type WorkingArray from \Wexon\Core\Order\WorkingOrder
  * @phpstan-import-type SnapshotArray from \Wexon\Core\Decision\Snapshot
  *
  * @property array{signal: array<string, mixed>, rules: RulesSpec, snapshot: SnapshotArray}|null $inputs
- * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>}|null $trace
+ * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>, cancels?: list<WorkingArray>}|null $trace
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $decided_at
  * @property CarbonImmutable|null $finished_at

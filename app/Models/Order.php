@@ -9,6 +9,10 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\OrderRole;
+use Wexon\Core\Order\OrderTerms;
+use Wexon\Core\Order\TimeInForce;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Signal\OrderSide;
 
 /**
@@ -32,6 +36,13 @@ use Wexon\Core\Signal\OrderSide;
  * @property BigDecimal|null $average
  * @property BigDecimal $fee
  * @property string|null $words what the venue said, when it refused
+ * @property OrderRole $role
+ * @property string|null $label
+ * @property BigDecimal|null $limit_price
+ * @property BigDecimal|null $trigger_price
+ * @property TimeInForce $time_in_force
+ * @property bool $post_only
+ * @property int|null $cancel_after seconds
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $acknowledged_at
  * @property Account $account
@@ -39,6 +50,8 @@ use Wexon\Core\Signal\OrderSide;
  */
 class Order extends Model
 {
+    private const LONGEST_LABEL = 120;
+
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
@@ -53,13 +66,59 @@ class Order extends Model
         'filled' => DecimalCast::class,
         'average' => DecimalCast::class,
         'fee' => DecimalCast::class,
+        'role' => OrderRole::class,
+        'limit_price' => DecimalCast::class,
+        'trigger_price' => DecimalCast::class,
+        'time_in_force' => TimeInForce::class,
+        'post_only' => 'bool',
         'created_at' => 'immutable_datetime',
         'acknowledged_at' => 'immutable_datetime',
     ];
 
     public function ticket(): Ticket
     {
-        return Ticket::market($this->number, $this->instrument, $this->side, $this->quantity, $this->reduce_only);
+        return Ticket::of($this->role, $this->instrument, $this->side, $this->quantity, $this->terms(), $this->reduce_only, $this->label)->numbered($this->number);
+    }
+
+    public function terms(): OrderTerms
+    {
+        return OrderTerms::of($this->limit_price, $this->trigger_price, $this->time_in_force, $this->post_only, $this->cancel_after);
+    }
+
+    public function working(): WorkingOrder
+    {
+        return new WorkingOrder($this->client_id, $this->role, $this->label, $this->side, $this->quantity, $this->filled, $this->terms());
+    }
+
+    /**
+     * A row for each ticket of a decision, to be on disk before anything is sent.
+     *
+     * @return array<string, mixed>
+     */
+    public static function committed(Decision $decision, Ticket $ticket, string $clientId): array
+    {
+        return [
+            'desk_id' => $decision->desk_id,
+            'decision_id' => $decision->id,
+            'route_id' => $decision->route_id,
+            'account_id' => $decision->account_id,
+            'number' => $ticket->number,
+            'client_id' => $clientId,
+            'role' => $ticket->role->value,
+            'label' => $ticket->label === null ? null : mb_substr($ticket->label, 0, self::LONGEST_LABEL),
+            'instrument' => $ticket->instrument,
+            'side' => $ticket->side->value,
+            'type' => $ticket->terms->type->value,
+            'quantity' => (string) $ticket->quantity,
+            'reduce_only' => $ticket->reduceOnly,
+            'limit_price' => $ticket->terms->limit === null ? null : (string) $ticket->terms->limit,
+            'trigger_price' => $ticket->terms->trigger === null ? null : (string) $ticket->terms->trigger,
+            'time_in_force' => $ticket->terms->timeInForce->value,
+            'post_only' => $ticket->terms->postOnly,
+            'cancel_after' => $ticket->terms->cancelAfter,
+            'state' => OrderState::Committed->value,
+            'created_at' => now()->format('Y-m-d H:i:s.u'),
+        ];
     }
 
     /** @return BelongsTo<Account, $this> */

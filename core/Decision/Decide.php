@@ -9,10 +9,14 @@ use Wexon\Core\Guard\GuardInput;
 use Wexon\Core\Guard\Guards;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Intent\Intents;
+use Wexon\Core\Intent\TakeBackEntry;
+use Wexon\Core\Order\OrderRefusal;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Plan\PlanInput;
 use Wexon\Core\Plan\Planned;
 use Wexon\Core\Plan\Plans;
 use Wexon\Core\Route\RouteRules;
+use Wexon\Core\Signal\Side;
 use Wexon\Core\Signal\Signal;
 use Wexon\Core\Sizing\SizeRefusal;
 
@@ -23,7 +27,7 @@ final class Decide
     {
         $steps = [self::read($signal), self::match($signal, $snapshot)];
 
-        $intent = Intents::resolve($signal, $rules, $snapshot->position->side());
+        $intent = TakeBackEntry::unless(Intents::resolve($signal, $rules, $snapshot->position->side()), $signal, $snapshot->working);
         $numbers = ['position' => (string) $snapshot->position->quantity];
         if ($intent->intent === Intent::Nothing) {
             return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Intent, $intent->why, $numbers)]);
@@ -35,21 +39,27 @@ final class Decide
             return Decision::of($intent->intent, $steps);
         }
 
-        if ($intent->side === null) {
-            return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Plan, "“{$intent->intent->value}” is understood, but it names no side to trade: nothing is sent.")]);
-        }
         try {
-            $planned = Plans::of($intent->intent)->tickets(new PlanInput($signal, $intent->side, $rules, $snapshot));
+            // A cancel is about no side, and its plan does not look at one.
+            $planned = Plans::of($intent->intent)->tickets(new PlanInput($signal, $intent->side ?? Side::Long, $rules, $snapshot));
         } catch (SizeRefusal $refusal) {
             return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Size, $refusal->getMessage())]);
+        } catch (OrderRefusal $refusal) {
+            return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Plan, $refusal->getMessage())]);
         }
         $sized = self::sized($planned, $snapshot);
-        if ($planned->tickets === []) {
+        if ($planned->isEmpty()) {
             return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Size, $sized->sentence, $sized->numbers)]);
         }
-        $plan = Step::pass(Station::Plan, ucfirst(implode('; then ', array_map(strval(...), $planned->tickets))).'.');
 
-        return Decision::of($intent->intent, [...$steps, $sized, $plan], $planned->tickets);
+        return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned)], $planned->tickets, array_values($planned->cancels));
+    }
+
+    private static function planned(Planned $planned): Step
+    {
+        $cancels = array_map(static fn (WorkingOrder $order): string => "take back {$order}", array_values($planned->cancels));
+
+        return Step::pass(Station::Plan, ucfirst(implode('; then ', [...$cancels, ...array_map(strval(...), $planned->tickets)])).'.');
     }
 
     private static function read(Signal $signal): Step

@@ -5,28 +5,37 @@ declare(strict_types=1);
 namespace Wexon\Core\Decision;
 
 use Wexon\Core\Intent\Intent;
+use Wexon\Core\Order\WorkingOrder;
 
-/** The full trace of one signal on one account: every step, its verdict, its numbers, and the tickets that come of it. */
+/**
+ * The full trace of one signal on one account: every step, its verdict, its numbers, and the tickets that come of it.
+ *
+ * @phpstan-import-type TicketArray from Ticket
+ * @phpstan-import-type WorkingArray from WorkingOrder
+ */
 final readonly class Decision
 {
     /**
      * @param  list<Step>  $steps
      * @param  list<Ticket>  $tickets  Empty unless the verdict is pass.
+     * @param  list<WorkingOrder>  $cancels  Taken back before the tickets go out.
      */
     private function __construct(
         public Verdict $verdict,
         public Intent $intent,
         public array $steps,
         public array $tickets,
+        public array $cancels,
     ) {}
 
     /**
      * @param  non-empty-list<Step>  $steps
      * @param  list<Ticket>  $tickets
+     * @param  list<WorkingOrder>  $cancels
      */
-    public static function of(Intent $intent, array $steps, array $tickets = []): self
+    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = []): self
     {
-        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets);
+        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels);
     }
 
     /** The sentence that matters: of the step where it ended. */
@@ -37,7 +46,7 @@ final readonly class Decision
         return $last === null ? '' : $this->steps[$last]->sentence;
     }
 
-    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array{number: int, type: string, instrument: string, side: string, quantity: string, reduce_only: bool}>} */
+    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>} */
     public function toArray(): array
     {
         return [
@@ -46,6 +55,7 @@ final readonly class Decision
             'summary' => $this->summary(),
             'steps' => array_map(static fn (Step $step): array => $step->toArray(), $this->steps),
             'tickets' => array_map(static fn (Ticket $ticket): array => $ticket->toArray(), $this->tickets),
+            'cancels' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->cancels),
         ];
     }
 }

@@ -9,11 +9,15 @@ use DateTimeImmutable;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
+use Wexon\Core\Order\OrderType;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Position\Position;
 use Wexon\Core\Route\RouteState;
 
 /**
  * The world as one decision sees it. Stored with the decision, so that it can be decided again.
+ *
+ * @phpstan-import-type WorkingArray from WorkingOrder
  *
  * @phpstan-type SnapshotArray array{
  *     instrument: array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string},
@@ -25,12 +29,18 @@ use Wexon\Core\Route\RouteState;
  *     now: string,
  *     adds?: int,
  *     entered?: bool,
+ *     working?: list<WorkingArray>,
+ *     order_types?: list<string>,
  * }
  */
 final readonly class Snapshot
 {
     private const TIME = 'Y-m-d\TH:i:s.up';
 
+    /**
+     * @param  list<WorkingOrder>  $working
+     * @param  list<OrderType>  $orderTypes
+     */
     public function __construct(
         public Instrument $instrument,
         public Quote $quote,
@@ -44,6 +54,10 @@ final readonly class Snapshot
         public int $adds = 0,
         /** Whether the route has entered here since it was armed. */
         public bool $entered = true,
+        /** What the route has working for this instrument. */
+        public array $working = [],
+        /** What the venue takes. */
+        public array $orderTypes = [OrderType::Market, OrderType::Limit, OrderType::Stop, OrderType::StopLimit],
     ) {}
 
     /** @param  SnapshotArray  $stored */
@@ -62,6 +76,8 @@ final readonly class Snapshot
             new DateTimeImmutable($stored['now']),
             $stored['adds'] ?? 0,
             $stored['entered'] ?? true,
+            array_map(WorkingOrder::fromArray(...), $stored['working'] ?? []),
+            array_map(OrderType::from(...), $stored['order_types'] ?? ['market']),
         );
     }
 
@@ -84,6 +100,8 @@ final readonly class Snapshot
             'now' => $this->now->format(self::TIME),
             'adds' => $this->adds,
             'entered' => $this->entered,
+            'working' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->working),
+            'order_types' => array_map(static fn (OrderType $type): string => $type->value, $this->orderTypes),
         ];
     }
 }

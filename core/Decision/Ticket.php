@@ -5,43 +5,67 @@ declare(strict_types=1);
 namespace Wexon\Core\Decision;
 
 use Brick\Math\BigDecimal;
+use Wexon\Core\Order\OrderRole;
+use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Signal\OrderSide;
 
-/** A market order to be sent: everything but the account and the client order id. */
+/**
+ * An order to be sent: everything but the account and the client order id.
+ *
+ * @phpstan-import-type TermsArray from OrderTerms
+ *
+ * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null}
+ */
 final readonly class Ticket
 {
     private function __construct(
         /** 1 for the first of a decision; the next goes out when the one before is filled. */
         public int $number,
+        public OrderRole $role,
         public string $instrument,
         public OrderSide $side,
         /** Units, a multiple of the lot step. */
         public BigDecimal $quantity,
         /** True when it may only make a position smaller. */
         public bool $reduceOnly,
+        public OrderTerms $terms,
+        /** The name that a resting order can be cancelled by. */
+        public ?string $label,
     ) {}
+
+    public static function of(OrderRole $role, string $instrument, OrderSide $side, BigDecimal $quantity, OrderTerms $terms, bool $reduceOnly = false, ?string $label = null): self
+    {
+        return new self(1, $role, $instrument, $side, $quantity->stripTrailingZeros(), $reduceOnly || $role === OrderRole::Exit, $terms, $label);
+    }
 
     public static function market(int $number, string $instrument, OrderSide $side, BigDecimal $quantity, bool $reduceOnly): self
     {
-        return new self($number, $instrument, $side, $quantity->stripTrailingZeros(), $reduceOnly);
+        return self::of($reduceOnly ? OrderRole::Exit : OrderRole::Entry, $instrument, $side, $quantity, OrderTerms::market())->numbered($number);
     }
 
-    /** @return array{number: int, type: string, instrument: string, side: string, quantity: string, reduce_only: bool} */
+    public function numbered(int $number): self
+    {
+        return new self($number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label);
+    }
+
+    /** @return TicketArray */
     public function toArray(): array
     {
         return [
             'number' => $this->number,
-            'type' => 'market',
+            'role' => $this->role->value,
+            'label' => $this->label,
             'instrument' => $this->instrument,
             'side' => $this->side->value,
             'quantity' => (string) $this->quantity,
             'reduce_only' => $this->reduceOnly,
+            ...$this->terms->toArray(),
         ];
     }
 
     /** "sell 3.2 MARL.P at market, reduce only" */
     public function __toString(): string
     {
-        return "{$this->side->value} {$this->quantity} {$this->instrument} at market".($this->reduceOnly ? ', reduce only' : '');
+        return "{$this->side->value} {$this->quantity} {$this->instrument} {$this->terms}".($this->reduceOnly ? ', reduce only' : '');
     }
 }

@@ -19,7 +19,7 @@ final readonly class RouteStateGuard implements Guard
     {
         $state = $input->snapshot->routeState;
         $passes = $state === RouteState::Armed
-            || ($state === RouteState::WindingDown && in_array($input->intent->intent, [Intent::Exit, Intent::Reduce], true));
+            || ($state === RouteState::WindingDown && in_array($input->intent->intent, [Intent::Exit, Intent::Reduce, Intent::Cancel], true));
         if ($passes) {
             return null;
         }

@@ -17,13 +17,12 @@ final readonly class UnderstoodOnlyGuard implements Guard
     public function refusal(GuardInput $input): ?string
     {
         $asks = $input->signal;
-        $means = match ($input->intent->intent) {
-            Intent::Place, Intent::Cancel, Intent::Protect => "“{$input->intent->intent->value}”",
-            default => $asks->limit !== null || $asks->trigger !== null
-                ? 'a limit or trigger price'
-                : ($asks->stop !== null || $asks->targets !== [] || $asks->trailing !== null ? 'a stop, targets or trailing' : null),
+        $means = match (true) {
+            $input->intent->intent === Intent::Protect => '“protect”',
+            $asks->stop !== null || $asks->targets !== [] || $asks->trailing !== null => 'a stop, targets or trailing',
+            default => null,
         };
 
-        return $means === null ? null : "The message asks for {$means}. It is understood, but routes trade at market only so far; nothing is sent, because an order without what was asked for would be another one.";
+        return $means === null ? null : "The message asks for {$means}. It is understood, but routes do not protect positions yet; nothing is sent, because an order without what was asked for would be another one.";
     }
 }

@@ -111,7 +111,7 @@ final readonly class OrderTerms
             $this->type === OrderType::Limit && ! $this->timeInForce->rests() ? strtoupper($this->timeInForce->value) : '',
             $this->postOnly ? 'post only' : '',
             $this->cancelAfter === null ? '' : "for {$this->cancelAfter} s",
-        ]);
+        ], static fn (string $word): bool => $word !== '');
 
         return implode(', ', [$price, ...$also]);
     }

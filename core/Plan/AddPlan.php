@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wexon\Core\Plan;
 
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Sizing\Sizer;
 
 /** More of what is held, by the size rule for adds, or by the route's if adds have none. */
@@ -14,9 +15,10 @@ final readonly class AddPlan implements Plan
     {
         $opening = $input->side->opening();
         $rule = $input->rules->adds->size ?? $input->rules->size;
-        $sized = Sizer::size($rule, $input->sizing($opening, closesFirst: false), $input->rules->caps, $input->held());
+        $terms = $input->terms($input->rules->entry, $opening);
+        $sized = Sizer::size($rule, $input->sizing($opening, closesFirst: false, terms: $terms), $input->rules->caps, $input->held());
         $number = $input->snapshot->adds + 1;
 
-        return Planned::of("add {$number}: {$sized->working}", Ticket::market(1, $input->snapshot->instrument->name, $opening, $sized->units, false));
+        return Planned::of("add {$number}: {$sized->working}", Ticket::of(OrderRole::Add, $input->snapshot->instrument->name, $opening, $sized->units, $terms, label: $input->signal->label));
     }
 }

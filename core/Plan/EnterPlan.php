@@ -5,16 +5,24 @@ declare(strict_types=1);
 namespace Wexon\Core\Plan;
 
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\OrderRole;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Sizing\Sizer;
 
-/** A position by the route's size rule. */
+/** A position by the route's size rule. An entry of the same side that is working already stays; one of the other side is taken back. */
 final readonly class EnterPlan implements Plan
 {
     public function tickets(PlanInput $input): Planned
     {
         $opening = $input->side->opening();
-        $sized = Sizer::size($input->rules->size, $input->sizing($opening, closesFirst: true), $input->rules->caps);
+        $same = $input->workingWhere(static fn (WorkingOrder $order): bool => $order->role === OrderRole::Entry && $order->side === $opening);
+        if ($same !== []) {
+            return Planned::of("an entry is working already, {$same[0]}: a second one is not an add");
+        }
+        $terms = $input->terms($input->rules->entry, $opening);
+        $sized = Sizer::size($input->rules->size, $input->sizing($opening, closesFirst: true, terms: $terms), $input->rules->caps);
 
-        return Planned::of($sized->working, Ticket::market(1, $input->snapshot->instrument->name, $opening, $sized->units, false));
+        return Planned::of($sized->working, Ticket::of(OrderRole::Entry, $input->snapshot->instrument->name, $opening, $sized->units, $terms, label: $input->signal->label))
+            ->cancelling($input->opening());
     }
 }

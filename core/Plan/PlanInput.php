@@ -7,6 +7,12 @@ namespace Wexon\Core\Plan;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Wexon\Core\Decision\Snapshot;
+use Wexon\Core\Order\OrderRefusal;
+use Wexon\Core\Order\OrderStyle;
+use Wexon\Core\Order\OrderTerms;
+use Wexon\Core\Order\Price\PriceInput;
+use Wexon\Core\Order\Price\SignalPrice;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\OrderSide;
 use Wexon\Core\Signal\Side;
@@ -31,22 +37,59 @@ final readonly class PlanInput
     }
 
     /**
+     * The price side of an order: what the message says, or else the route's style.
+     *
+     * @throws OrderRefusal If there is no price to be had, or the venue takes no such orders.
+     */
+    public function terms(OrderStyle $style, OrderSide $side): OrderTerms
+    {
+        $instrument = $this->snapshot->instrument;
+        $prices = [$side, $instrument, $this->snapshot->quote, $this->signal->price, $this->snapshot->position->average()];
+        $limit = PriceInput::limit(...$prices);
+        $trigger = PriceInput::trigger(...$prices);
+        $terms = $this->signal->limit === null && $this->signal->trigger === null
+            ? $style->terms($limit, $trigger)
+            : $style->termsAt(SignalPrice::of($this->signal->limit, $limit), SignalPrice::of($this->signal->trigger, $trigger));
+        if (! in_array($terms->type, $this->snapshot->orderTypes, true)) {
+            throw new OrderRefusal("The venue takes no {$terms->type->words()} orders; it takes ".implode(', ', array_map(static fn ($type): string => $type->words(), $this->snapshot->orderTypes)).'.');
+        }
+
+        return $terms;
+    }
+
+    /**
      * What a size can depend on.
      *
      * @param  bool  $closesFirst  Whether the position gives its money back before.
      */
-    public function sizing(OrderSide $side, bool $closesFirst): SizingInput
+    public function sizing(OrderSide $side, bool $closesFirst, ?OrderTerms $terms = null): SizingInput
     {
         $position = $this->snapshot->position;
         $released = $closesFirst && ! $position->isFlat() ? $position->cost->abs()->dividedBy($this->snapshot->leverage, 8, RoundingMode::DOWN) : BigDecimal::zero();
+        $market = $this->snapshot->quote->priceFor($side);
 
         return new SizingInput(
             $this->snapshot->instrument,
-            $this->snapshot->quote->priceFor($side),
+            $terms?->reservedAt($market) ?? $market,
             $this->snapshot->balance,
             $this->snapshot->balance->free->plus($released),
             $this->snapshot->leverage,
             $this->signal->size,
         );
+    }
+
+    /** @return list<WorkingOrder> The route's working entries and adds. */
+    public function opening(): array
+    {
+        return $this->workingWhere(static fn (WorkingOrder $order): bool => $order->role->opens());
+    }
+
+    /**
+     * @param  callable(WorkingOrder): bool  $wanted
+     * @return list<WorkingOrder>
+     */
+    public function workingWhere(callable $wanted): array
+    {
+        return array_values(array_filter($this->snapshot->working, $wanted));
     }
 }

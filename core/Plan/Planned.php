@@ -5,19 +5,27 @@ declare(strict_types=1);
 namespace Wexon\Core\Plan;
 
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\WorkingOrder;
 
-/** Tickets, and the sums that led to them. */
+/** Orders to take back first, then tickets, and the sums that led to them. */
 final readonly class Planned
 {
     /**
      * @param  list<string>  $working
-     * @param  list<Ticket>  $tickets  Empty when there is nothing to do after all.
+     * @param  list<Ticket>  $tickets
+     * @param  array<string, WorkingOrder>  $cancels By client order id.
      */
-    private function __construct(public array $working, public array $tickets) {}
+    private function __construct(public array $working, public array $tickets, public array $cancels = []) {}
 
     public static function of(string $working, Ticket ...$tickets): self
     {
         return new self([$working], array_values($tickets));
+    }
+
+    /** @param  list<WorkingOrder>  $orders */
+    public function cancelling(array $orders): self
+    {
+        return new self($this->working, $this->tickets, $this->cancels + array_column(array_map(static fn (WorkingOrder $order): array => [$order->clientId, $order], $orders), 1, 0));
     }
 
     /** This, and then that; the tickets are numbered through. */
@@ -25,9 +33,15 @@ final readonly class Planned
     {
         $numbered = $this->tickets;
         foreach ($next->tickets as $ticket) {
-            $numbered[] = Ticket::market(count($numbered) + 1, $ticket->instrument, $ticket->side, $ticket->quantity, $ticket->reduceOnly);
+            $numbered[] = $ticket->numbered(count($numbered) + 1);
         }
 
-        return new self([...$this->working, ...$next->working], $numbered);
+        return new self([...$this->working, ...$next->working], $numbered, $this->cancels + $next->cancels);
+    }
+
+    /** There is nothing to do after all. */
+    public function isEmpty(): bool
+    {
+        return $this->tickets === [] && $this->cancels === [];
     }
 }

@@ -19,6 +19,8 @@ final class Plans
             Intent::Reduce => new ReducePlan,
             Intent::Flip => new FlipPlan,
             Intent::Set => new SetPlan,
+            Intent::Place => new PlacePlan,
+            Intent::Cancel => new CancelPlan,
             default => throw new LogicException("There is no plan for “{$intent->value}”; a guard refuses it before."),
         };
     }

@@ -7,6 +7,7 @@ namespace Wexon\Core\Plan;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Sizing\FromMessage;
 use Wexon\Core\Sizing\RawSize;
 use Wexon\Core\Sizing\SizeRefusal;
@@ -24,12 +25,13 @@ final readonly class ReducePlan implements Plan
         if ($units->isLessThan($instrument->leastSize) || $units->isZero()) {
             throw new SizeRefusal("{$part->working} = {$this->shown($part->units)}, in steps of {$instrument->lotStep} that is {$units}: below the least order of {$instrument->name}, which is {$instrument->leastSize} of the {$held} held.");
         }
+        $closing = $input->side->closing();
         $rest = $held->minus($units);
         if ($rest->isPositive() && $rest->isLessThan($instrument->leastSize)) {
             return (new ExitPlan)->tickets($input);
         }
 
-        return Planned::of("{$part->working} = {$this->shown($part->units)} → {$units}", Ticket::market(1, $instrument->name, $input->side->closing(), $units, true));
+        return Planned::of("{$part->working} = {$this->shown($part->units)} → {$units}", Ticket::of(OrderRole::Exit, $instrument->name, $closing, $units, $input->terms($input->rules->exit, $closing)));
     }
 
     /** @throws SizeRefusal If the signal does not say how much. */

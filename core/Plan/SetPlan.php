@@ -6,13 +6,17 @@ namespace Wexon\Core\Plan;
 
 use Brick\Math\BigDecimal;
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Sizing\FixedUnits;
 use Wexon\Core\Sizing\FromMessage;
 use Wexon\Core\Sizing\Multiplied;
 use Wexon\Core\Sizing\Sizer;
 use Wexon\Core\Sizing\SizeRule;
 
-/** Brings the position to the size that the message names, scaled by the route's multiplier: what is missing is opened, what is too much is closed. */
+/**
+ * Brings the position to the size that the message names, scaled by the route's multiplier: what is missing is opened, what is too much is closed.
+ * What is still working to open something is taken back: the size wanted is worked out anew.
+ */
 final readonly class SetPlan implements Plan
 {
     public function tickets(PlanInput $input): Planned
@@ -20,7 +24,7 @@ final readonly class SetPlan implements Plan
         $opening = $input->side->opening();
         $wanted = $this->scaled($input);
         if ($input->snapshot->position->side() === $input->side->opposite()) {
-            return (new ExitPlan)->tickets($input)->then($this->opened($input, $wanted, BigDecimal::zero(), ''));
+            return (new ExitPlan(now: true))->tickets($input)->then($this->opened($input, $wanted, BigDecimal::zero(), ''));
         }
         $instrument = $input->snapshot->instrument;
         $held = $input->held();
@@ -28,19 +32,28 @@ final readonly class SetPlan implements Plan
         $missing = $instrument->roundSizeDown($raw->units)->minus($held);
         $working = "{$raw->working} wanted, {$held} held";
         if ($missing->abs()->isLessThan($instrument->leastSize)) {
-            return Planned::of("{$working}: nothing that an order could change");
+            return Planned::of("{$working}: nothing that an order could change")->cancelling($input->opening());
         }
 
-        return $missing->isNegative()
-            ? Planned::of("{$working} → {$missing->abs()} too much", Ticket::market(1, $instrument->name, $input->side->closing(), $instrument->roundSizeDown($missing->abs()), true))
-            : $this->opened($input, new FixedUnits($missing), $held, "{$working}, missing ");
+        return ($missing->isNegative()
+            ? $this->closed($input, $instrument->roundSizeDown($missing->abs()), $working)
+            : $this->opened($input, new FixedUnits($missing), $held, "{$working}, missing "))->cancelling($input->opening());
     }
 
     private function opened(PlanInput $input, SizeRule $rule, BigDecimal $held, string $before): Planned
     {
-        $sized = Sizer::size($rule, $input->sizing($input->side->opening(), closesFirst: $held->isZero()), $input->rules->caps, $held);
+        $opening = $input->side->opening();
+        $terms = $input->terms($input->rules->entry, $opening);
+        $sized = Sizer::size($rule, $input->sizing($opening, closesFirst: $held->isZero(), terms: $terms), $input->rules->caps, $held);
 
-        return Planned::of($before.$sized->working, Ticket::market(1, $input->snapshot->instrument->name, $input->side->opening(), $sized->units, false));
+        return Planned::of($before.$sized->working, Ticket::of(OrderRole::Entry, $input->snapshot->instrument->name, $opening, $sized->units, $terms));
+    }
+
+    private function closed(PlanInput $input, BigDecimal $units, string $working): Planned
+    {
+        $closing = $input->side->closing();
+
+        return Planned::of("{$working} → {$units} too much", Ticket::of(OrderRole::Exit, $input->snapshot->instrument->name, $closing, $units, $input->terms($input->rules->exit, $closing)));
     }
 
     private function scaled(PlanInput $input): SizeRule

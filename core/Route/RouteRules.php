@@ -6,6 +6,7 @@ namespace Wexon\Core\Route;
 
 use Brick\Math\BigDecimal;
 use InvalidArgumentException;
+use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Sizing\Caps;
 use Wexon\Core\Sizing\Multiplied;
 use Wexon\Core\Sizing\SizeRule;
@@ -17,8 +18,9 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type SizeSpec from SizeRules
  * @phpstan-import-type AddsSpec from Adds
  * @phpstan-import-type CapsSpec from Caps
+ * @phpstan-import-type StyleSpec from OrderStyle
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec}
  */
 final readonly class RouteRules
 {
@@ -33,6 +35,10 @@ final readonly class RouteRules
         public bool $startClean,
         public Adds $adds,
         public Caps $caps,
+        /** How orders that open something are sent. */
+        public OrderStyle $entry,
+        /** How orders that close something are sent. */
+        public OrderStyle $exit,
     ) {}
 
     /**
@@ -63,13 +69,15 @@ final readonly class RouteRules
             $spec['start_clean'] ?? false,
             Adds::of($spec['adds'] ?? ['most' => 0]),
             Caps::of($spec['caps'] ?? []),
+            self::style($spec['entry'] ?? null),
+            self::style($spec['exit'] ?? null),
         );
     }
 
     /** The same for an account that trades a multiple: every size times its scale. Caps stay as they are. */
     public function scaled(BigDecimal $scale): self
     {
-        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps);
+        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit);
     }
 
     /** @return RulesSpec */
@@ -83,7 +91,15 @@ final readonly class RouteRules
             'disagreement' => $this->disagreement->value,
             'start_clean' => $this->startClean,
             'adds' => $this->adds->toArray(),
+            'entry' => $this->entry->toArray(),
+            'exit' => $this->exit->toArray(),
         ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()]);
+    }
+
+    /** @param  StyleSpec|null  $spec */
+    private static function style(?array $spec): OrderStyle
+    {
+        return $spec === null ? OrderStyle::market() : OrderStyle::of($spec);
     }
 
     public function legOf(string $instrument): ?Leg

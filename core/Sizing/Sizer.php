@@ -12,16 +12,19 @@ final class Sizer
 {
     /**
      * @param  BigDecimal|null  $held  Units that the order adds to.
+     * @param  bool  $reduces  Whether the order can only give money back.
      *
      * @throws SizeRefusal If the size is below the venue's least, or beyond the money that is there.
      */
-    public static function size(SizeRule $rule, SizingInput $input, ?Caps $caps = null, ?BigDecimal $held = null): Sized
+    public static function size(SizeRule $rule, SizingInput $input, ?Caps $caps = null, ?BigDecimal $held = null, bool $reduces = false): Sized
     {
         $raw = $rule->units($input);
         $raw = $caps === null ? $raw : $caps->apply($raw, $input, $held ?? BigDecimal::zero());
         $units = $input->instrument->roundSizeDown($raw->units);
         self::refuseTooSmall($units, $raw, $input);
-        self::refuseTooDear($units, $input);
+        if (! $reduces) {
+            self::refuseTooDear($units, $input);
+        }
 
         return Sized::of($units, $raw, $input);
     }

@@ -14,6 +14,7 @@ final class Books
 {
     /** @param  array<string, Holding>  $holdings By instrument. */
     private function __construct(
+        public readonly int $accountId,
         public readonly BigDecimal $cash,
         public readonly array $holdings,
     ) {}
@@ -29,7 +30,7 @@ final class Books
             $holdings[$row->instrument] = self::holding($row);
         }
 
-        return new self(BigDecimal::of($cash), $holdings);
+        return new self($accountId, BigDecimal::of($cash), $holdings);
     }
 
     public function holdingOf(string $instrument): Holding
@@ -43,10 +44,10 @@ final class Books
         return $this->total(static fn (Holding $holding, BigDecimal $mark): BigDecimal => $holding->worth($mark));
     }
 
-    /** What may still be bound by new positions. */
+    /** What may still be bound by new positions and orders. */
     public function free(): BigDecimal
     {
-        return $this->total(static fn (Holding $holding, BigDecimal $mark): BigDecimal => $holding->freeing($mark));
+        return $this->total(static fn (Holding $holding, BigDecimal $mark): BigDecimal => $holding->freeing($mark))->minus(Reserved::of($this)->money())->toScale(8, RoundingMode::DOWN);
     }
 
     /** @param  callable(Holding, BigDecimal): BigDecimal  $of */

@@ -13,8 +13,9 @@ final class Clock
         return (int) (microtime(true) * 1000);
     }
 
-    public static function stamp(): string
+    /** @param  int  $time  Milliseconds since 1970. */
+    public static function stampOf(int $time): string
     {
-        return gmdate('Y-m-d H:i:s').substr(sprintf('%.6f', fmod(microtime(true), 1)), 1);
+        return gmdate('Y-m-d H:i:s', intdiv($time, 1000)).sprintf('.%03d000', $time % 1000);
     }
 }

@@ -63,6 +63,12 @@ final class Market
         ]);
     }
 
+    /** Share of an order's value that an order pays which waited to be taken. */
+    public static function makerFee(string $name): string
+    {
+        return self::MAKER_FEES[self::parts($name)[1]];
+    }
+
     /** @return array<string, mixed> The instrument in the venue's own words. */
     public static function listing(string $name): array
     {

@@ -5,127 +5,125 @@ declare(strict_types=1);
 namespace Standin\Quarrystone;
 
 use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Illuminate\Database\UniqueConstraintViolationException;
-use Wexon\Core\Instrument\Instrument;
-use Wexon\Core\Position\Fill;
+use stdClass;
+use Wexon\Core\Order\OrderType;
 use Wexon\Core\Practice\Holding;
 use Wexon\Core\Signal\OrderSide;
 
-/** The venue's orders: placing them, filling them, finding them. */
+/** The venue's orders: placing, filling at once what can be, cancelling, finding. */
 final class Orders
 {
-    private const FEE_SCALE = 8;
+    private const MOST_WORKING = 500;
 
     /**
      * @return array<string, mixed> The order as the venue tells it.
      *
      * @throws Problem If it cannot be taken.
      */
-    public static function place(int $accountId, string $clientId, Instrument $instrument, OrderSide $side, BigDecimal $quantity, bool $reduceOnly): array
+    public static function place(int $accountId, OrderRequest $request): array
     {
         try {
-            Database::connection()->transaction(function () use ($accountId, $clientId, $instrument, $side, $quantity, $reduceOnly): void {
+            Database::connection()->transaction(static function () use ($accountId, $request): void {
                 $books = Books::of($accountId, lock: true);
-                $holding = $books->holdingOf($instrument->name);
-                $quantity = $reduceOnly ? self::reducing($holding, $side, $quantity) : $quantity;
-                $orderId = Database::connection()->table('orders')->insertGetId([
+                self::refuseUncovered($books, $request);
+                $holding = $books->holdingOf($request->instrument->name);
+                $quantity = $request->reduceOnly ? self::reducing($holding, $request->side, $request->quantity) : $request->quantity;
+                $now = Clock::milliseconds();
+                $id = Database::connection()->table('orders')->insertGetId([
                     'account_id' => $accountId,
-                    'client_id' => $clientId,
-                    'instrument' => $instrument->name,
-                    'side' => $side->value,
+                    'client_id' => $request->clientId,
+                    'instrument' => $request->instrument->name,
+                    'side' => $request->side->value,
+                    'type' => $request->type->value,
                     'quantity' => (string) $quantity,
-                    'reduce_only' => $reduceOnly,
-                    'created_at' => Clock::stamp(),
+                    'price' => $request->price === null ? null : (string) $request->price,
+                    'trigger_price' => $request->trigger === null ? null : (string) $request->trigger,
+                    'reduce_only' => $request->reduceOnly,
+                    'status' => 'working',
+                    'matched_until' => $now,
+                    'created_at' => Clock::stampOf($now),
                 ]);
-                self::fill($orderId, $accountId, $books, $holding, $side, $quantity);
+                self::fillAtOnce(self::row($id), $request, $now);
             });
         } catch (UniqueConstraintViolationException) {
-            throw Problem::of(409, 'duplicate_client_id', "The client id “{$clientId}” was used before.");
+            throw Problem::of(409, 'duplicate_client_id', "The client id “{$request->clientId}” was used before.");
         }
 
-        return self::find($accountId, $clientId) ?? throw Problem::of(500, 'internal', 'The order was not kept.');
+        return self::find($accountId, $request->clientId) ?? throw Problem::of(500, 'internal', 'The order was not kept.');
+    }
+
+    /**
+     * @return array<string, mixed>
+     *
+     * @throws Problem If it is not working.
+     */
+    public static function cancel(int $accountId, string $clientId): array
+    {
+        $order = self::find($accountId, $clientId) ?? throw Problem::of(404, 'unknown_order', "There is no order with the client id “{$clientId}”.");
+        $taken = Database::connection()->table('orders')->where('account_id', $accountId)->where('client_id', $clientId)->where('status', 'working')->update(['status' => 'cancelled']);
+        if ($taken === 0) {
+            throw Problem::of(409, 'not_working', "The order is {$order['status']}: there is nothing to cancel.");
+        }
+
+        return ['status' => 'cancelled'] + $order;
     }
 
     /** @return array<string, mixed>|null */
     public static function find(int $accountId, string $clientId): ?array
     {
-        $database = Database::connection();
-        $order = $database->table('orders')->where('account_id', $accountId)->where('client_id', $clientId)->first();
-        if ($order === null) {
-            return null;
-        }
-        $fills = $database->table('fills')->where('order_id', $order->id)->orderBy('id')->get();
+        $order = Database::connection()->table('orders')->where('account_id', $accountId)->where('client_id', $clientId)->first();
 
-        return [
-            'order_id' => "Q{$order->id}",
-            'client_id' => $order->client_id,
-            'instrument' => $order->instrument,
-            'side' => $order->side,
-            'quantity' => self::plain($order->quantity),
-            'status' => 'filled',
-            'accepted_at' => str_replace(' ', 'T', $order->created_at).'Z',
-            'fills' => $fills->map(static fn ($fill): array => [
-                'fill_id' => "QF{$fill->id}",
-                'quantity' => self::plain($fill->quantity),
-                'price' => self::plain($fill->price),
-                'fee' => self::plain($fill->fee),
-                'at' => str_replace(' ', 'T', $fill->created_at).'Z',
-            ])->all(),
-        ];
+        return $order === null ? null : OrderAnswer::of($order);
     }
 
-    private static function fill(int $orderId, int $accountId, Books $books, Holding $holding, OrderSide $side, BigDecimal $quantity): void
+    /** @return list<array<string, mixed>> */
+    public static function working(int $accountId): array
     {
-        $instrument = $holding->instrument;
-        $cash = $books->cash;
-        $rows = [];
-        foreach (Market::depth($instrument->name, Clock::milliseconds())->take($side, $quantity) as $part) {
-            $fee = $instrument->notional($part['quantity'], $part['price'])->multipliedBy($instrument->takerFee)->toScale(self::FEE_SCALE, RoundingMode::UP);
-            [$holding, $moved] = $holding->after(Fill::of($side, $part['quantity'], $part['price'], $fee));
-            $cash = $cash->plus($moved);
-            $rows[] = [
-                'order_id' => $orderId,
-                'account_id' => $accountId,
-                'instrument' => $instrument->name,
-                'side' => $side->value,
-                'quantity' => (string) $part['quantity'],
-                'price' => (string) $part['price'],
-                'fee' => (string) $fee,
-                'created_at' => Clock::stamp(),
-            ];
-        }
-        self::refuseUnpayable($books, $holding, $cash);
-        $database = Database::connection();
-        $database->table('fills')->insert($rows);
-        $database->table('accounts')->where('id', $accountId)->update(['cash' => (string) $cash]);
-        $position = $holding->position;
-        $stored = array_map(strval(...), [
-            'quantity' => $position->quantity,
-            'cost' => $position->cost,
-            'realised' => $position->realised,
-            'fees' => $position->fees,
-            'open_fees' => $position->openFees,
-        ]);
-        $database->table('holdings')->upsert(
-            ['account_id' => $accountId, 'instrument' => $instrument->name, 'leverage' => $holding->leverage->toInt(), ...$stored],
-            ['account_id', 'instrument'],
-            array_keys($stored),
-        );
+        $orders = Database::connection()->table('orders')->where('account_id', $accountId)->where('status', 'working')->orderBy('id')->limit(self::MOST_WORKING)->get();
+
+        return array_values($orders->map(OrderAnswer::of(...))->all());
     }
 
-    /** @throws Problem If spot would go below zero, or more money would be bound than there is. */
-    private static function refuseUnpayable(Books $books, Holding $after, BigDecimal $cash): void
+    private static function row(int $id): stdClass
     {
-        if ($after->isSpot() && $after->position->quantity->isNegative()) {
-            throw Problem::of(422, 'not_enough_coins', "The account does not hold enough of {$after->instrument->name}.");
+        return Database::connection()->table('orders')->where('id', $id)->sole();
+    }
+
+    /** @throws Problem If it would be filled though it may only wait, or cannot be paid for. */
+    private static function fillAtOnce(stdClass $order, OrderRequest $request, int $now): void
+    {
+        $depth = Market::depth($order->instrument, $now);
+        if ($request->type->hasTrigger()) {
+            if (Matching::reaches($request->side, $request->trigger, $depth->quote)) {
+                throw Problem::of(422, 'would_trigger', 'The trigger price is reached already.');
+            }
+
+            return;
         }
-        $mark = Market::depth($after->instrument->name, Clock::milliseconds())->quote->markFor($after->position->quantity);
-        $before = $books->holdingOf($after->instrument->name);
-        $free = $books->free()->minus($books->cash)->plus($cash)->minus($before->freeing($mark))->plus($after->freeing($mark));
-        $binds = $after->margin()->isGreaterThan($before->margin()) || $cash->isNegative();
-        if ($binds && ($free->isNegative() || $cash->isNegative())) {
-            throw Problem::of(422, 'not_enough_money', 'The account has not enough free money for this order.');
+        $parts = Matching::within($depth->take($request->side, BigDecimal::of($order->quantity)), $request->side, $request->price);
+        if ($request->makerOnly && $parts !== []) {
+            throw Problem::of(422, 'would_take', 'The order would be filled at once, and maker_only is set.');
+        }
+        $filled = BigDecimal::sum(BigDecimal::zero(), ...array_column($parts, 'quantity'));
+        $all = $filled->isEqualTo($order->quantity);
+        if ($parts !== [] && ($all || $request->valid !== 'complete')) {
+            Execution::fill($order, $parts, maker: false, time: $now);
+        }
+        if (! $all && $request->valid !== 'until_cancelled') {
+            Database::connection()->table('orders')->where('id', $order->id)->update(['status' => 'cancelled']);
+        }
+    }
+
+    /** @throws Problem If a waiting order has no money or coins behind it. */
+    private static function refuseUncovered(Books $books, OrderRequest $request): void
+    {
+        if ($request->type === OrderType::Market || $request->reduceOnly) {
+            return;
+        }
+        $reserved = Reserved::of($books);
+        if (! $reserved->covers($request)) {
+            throw Problem::of(422, 'not_enough_money', 'The account has not enough free money or coins for this order beside those that are waiting.');
         }
     }
 
@@ -141,10 +139,5 @@ final class Orders
         }
 
         return BigDecimal::min($quantity, $holding->position->quantity->abs());
-    }
-
-    private static function plain(string $decimal): string
-    {
-        return (string) BigDecimal::of($decimal)->stripTrailingZeros();
     }
 }

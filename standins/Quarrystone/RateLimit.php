@@ -18,7 +18,7 @@ final class RateLimit
      */
     public static function count(Key $key, string $method): array
     {
-        $kind = $method === 'POST' ? 'orders' : 'reads';
+        $kind = $method === 'GET' ? 'reads' : 'orders';
         $limit = self::PER_SECOND[$kind];
         $second = intdiv(Clock::milliseconds(), 1000);
         $database = Database::connection();

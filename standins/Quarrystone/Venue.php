@@ -4,8 +4,10 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
+use Standin\Quarrystone\Endpoint\CancelOrder;
 use Standin\Quarrystone\Endpoint\FindOrder;
 use Standin\Quarrystone\Endpoint\ListPositions;
+use Standin\Quarrystone\Endpoint\ListWorking;
 use Standin\Quarrystone\Endpoint\PlaceOrder;
 use Standin\Quarrystone\Endpoint\SetLeverage;
 use Standin\Quarrystone\Endpoint\ShowBalance;
@@ -25,6 +27,8 @@ final class Venue
         'GET /v1/positions' => ListPositions::class,
         'POST /v1/leverage' => SetLeverage::class,
         'GET /v1/orders' => FindOrder::class,
+        'GET /v1/orders/working' => ListWorking::class,
+        'DELETE /v1/orders' => CancelOrder::class,
         'POST /v1/orders' => PlaceOrder::class,
     ];
 
@@ -62,6 +66,7 @@ final class Venue
     {
         $key = Door::check($request);
         $headers = RateLimit::count($key, $request->getMethod());
+        Matching::catchUp($key->accountId);
 
         return new JsonResponse((new $endpoint)->answer($request, $key), 200, $headers);
     }

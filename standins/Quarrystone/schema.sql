@@ -32,10 +32,18 @@ CREATE TABLE IF NOT EXISTS orders (
     client_id VARCHAR(40) NOT NULL,
     instrument VARCHAR(40) NOT NULL,
     side ENUM('buy', 'sell') NOT NULL,
+    type ENUM('market', 'limit', 'stop', 'stop_limit') NOT NULL,
     quantity DECIMAL(36, 18) NOT NULL,
+    filled DECIMAL(36, 18) NOT NULL DEFAULT 0,
+    price DECIMAL(36, 18) NULL,
+    trigger_price DECIMAL(36, 18) NULL,
+    triggered BOOLEAN NOT NULL DEFAULT FALSE,
     reduce_only BOOLEAN NOT NULL,
+    status ENUM('working', 'filled', 'cancelled') NOT NULL,
+    matched_until BIGINT UNSIGNED NOT NULL,
     created_at DATETIME(6) NOT NULL,
-    UNIQUE (account_id, client_id)
+    UNIQUE (account_id, client_id),
+    INDEX (account_id, status)
 );
 
 CREATE TABLE IF NOT EXISTS fills (

@@ -113,7 +113,7 @@ final class TicketTableTest extends TestCase
             "do": "set", "side": "long", "size": 3      | buy 3  | –        | buy 3 r, buy 3
             "do": "set", "side": "long", "size": 1.25   | buy 1.25 | sell 1.75 r | buy 3 r, buy 1.25
             "do": "set", "side": "short", "size": 4     | sell 4 | sell 3 r, sell 4 | sell 1
-            "do": "place", "side": "long", "limit": 38  | –      | –        | –
+            "do": "place", "side": "long", "limit": 38  | buy 2  | buy 2    | buy 2
             "do": "cancel", "all": true                 | –      | –        | –
             "do": "protect", "stop": "2%"               | –      | –        | –
             "do": "enter", "side": "long", "stop": "2%" | –      | –        | –

@@ -24,7 +24,7 @@ final readonly class DescribedClient
     }
 
     /**
-     * @param  array<string, string|bool>  $values  For the names in its path and body.
+     * @param  array<string, string|bool|null>  $values  For the names in its path and body.
      *
      * @throws VenueTrouble
      */
@@ -36,7 +36,7 @@ final readonly class DescribedClient
     /**
      * Several at the same time.
      *
-     * @param  list<array{string, array<string, string|bool>}>  $calls
+     * @param  list<array{string, array<string, string|bool|null>}>  $calls
      * @return list<Answer>
      *
      * @throws VenueTrouble
@@ -46,7 +46,7 @@ final readonly class DescribedClient
         return array_map($this->answer(...), $this->http->settle(array_map(fn (array $call): PromiseInterface => $this->send(...$call), $calls)));
     }
 
-    /** @param  array<string, string|bool>  $values */
+    /** @param  array<string, string|bool|null>  $values */
     private function send(string $call, array $values): PromiseInterface
     {
         $spec = $this->venue->calls[$call];

@@ -8,6 +8,7 @@ use App\Connector\Environment;
 use App\Connector\FillReport;
 use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
+use App\Connector\OrderStatus;
 use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
@@ -97,15 +98,46 @@ final readonly class DescribedConnector implements Connector
             return $this->report('place', $this->client->call('place', [
                 'client_id' => $clientId,
                 'instrument' => $ticket->instrument,
-                'side' => array_flip($this->venue->calls['place']['words']['side'] ?? [])[$ticket->side->value] ?? $ticket->side->value,
+                'side' => $this->theirs('side', $ticket->side->value),
                 'quantity' => (string) $ticket->quantity,
                 'reduce_only' => $ticket->reduceOnly,
+                'type' => $this->theirs('type', $ticket->terms->type->value),
+                'limit' => $ticket->terms->limit === null ? null : (string) $ticket->terms->limit,
+                'trigger' => $ticket->terms->trigger === null ? null : (string) $ticket->terms->trigger,
+                'time_in_force' => $this->theirs('time_in_force', $ticket->terms->timeInForce->value),
+                'post_only' => $ticket->terms->postOnly,
             ]));
         } catch (VenueTrouble $trouble) {
             $earlier = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
 
             return $earlier ?? throw $trouble;
         }
+    }
+
+    public function cancel(string $clientId): OrderReport
+    {
+        try {
+            return $this->report('cancel', $this->client->call('cancel', ['client_id' => $clientId]));
+        } catch (VenueTrouble $trouble) {
+            $order = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
+
+            return $order ?? throw $trouble;
+        }
+    }
+
+    public function working(): array
+    {
+        $reports = [];
+        foreach ($this->client->call('working')->list($this->listAt('working')) as $row) {
+            $reports[$row->text($this->at('working', 'client_id'), 'client_id')] = $this->report('working', $row);
+        }
+
+        return $reports;
+    }
+
+    public function orderTypes(): array
+    {
+        return $this->venue->orderTypes;
     }
 
     public function find(string $clientId): ?OrderReport
@@ -152,6 +184,7 @@ final readonly class DescribedConnector implements Connector
 
         return new OrderReport(
             $answer->text($this->at($call, 'venue_id'), 'venue_id'),
+            $this->status($call, $answer),
             array_map(fn (Answer $fill): FillReport => new FillReport(
                 $fill->text($at('venue_id'), 'venue_id of a fill'),
                 Fill::of($side, $fill->number($at('quantity'), 'quantity'), $fill->number($at('price'), 'price'), $fill->textOr($at('fee'), '0')),
@@ -159,6 +192,21 @@ final readonly class DescribedConnector implements Connector
             ), $answer->list($fills['list'])),
             $this->time($answer, $this->venue->calls[$call]['fields']['accepted_at'] ?? null),
         );
+    }
+
+    /** Where the order stands; a venue that tells no status fills at once. */
+    private function status(string $call, Answer $answer): OrderStatus
+    {
+        $path = $this->venue->calls[$call]['fields']['status'] ?? null;
+        $said = $path === null ? OrderStatus::Filled->value : $this->word($call, 'status', $answer->text($path, 'status'));
+
+        return OrderStatus::tryFrom($said) ?? throw VenueTrouble::doubt("{$this->venue->name}: an order is “{$said}”, which is neither working, filled nor cancelled. Say in the description's words what it means.");
+    }
+
+    /** Our word of an order in the venue's. */
+    private function theirs(string $field, string $ours): string
+    {
+        return array_flip($this->venue->calls['place']['words'][$field] ?? [])[$ours] ?? $ours;
     }
 
     private function at(string $call, string $field): string

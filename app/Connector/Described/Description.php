@@ -5,6 +5,7 @@ namespace App\Connector\Described;
 use App\Connector\Described\Signing\Signing;
 use App\Connector\Described\Signing\Signings;
 use InvalidArgumentException;
+use Wexon\Core\Order\OrderType;
 
 /**
  * A venue as a file describes it: docs/schemas/venue-1.json, docs/venues.md.
@@ -14,6 +15,9 @@ use InvalidArgumentException;
 final readonly class Description
 {
     public const CALLS = ['key', 'balance', 'instruments', 'quotes', 'positions', 'place', 'find'];
+
+    /** Without these two, orders that rest cannot be looked after, so only market orders are taken. */
+    private const FOR_RESTING = ['cancel', 'working'];
 
     /**
      * @param  array<string, string>  $credentials
@@ -33,6 +37,8 @@ final readonly class Description
         public array $statuses,
         /** JMESPath of the venue's own words for an error. */
         public string $errorWords,
+        /** @var list<OrderType> */
+        public array $orderTypes,
     ) {}
 
     /**
@@ -60,6 +66,22 @@ final readonly class Description
             $spec['calls'],
             ($spec['errors']['statuses'] ?? []) + ['key_rejected' => [401, 403], 'busy' => [429]],
             (string) ($spec['errors']['words'] ?? 'message'),
+            self::types($spec),
         );
+    }
+
+    /**
+     * @param  array<string, mixed>  $spec
+     * @return list<OrderType>
+     */
+    private static function types(array $spec): array
+    {
+        $types = array_map(OrderType::from(...), array_values($spec['order_types'] ?? [OrderType::Market->value]));
+        $missing = array_diff(self::FOR_RESTING, array_keys($spec['calls']));
+        if ($types !== [OrderType::Market] && $missing !== []) {
+            throw new InvalidArgumentException('Orders that rest have to be listed and taken back: describe the calls '.implode(' and ', $missing).' too, or take market orders only.');
+        }
+
+        return $types;
     }
 }

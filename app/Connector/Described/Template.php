@@ -7,6 +7,8 @@ final class Template
 {
     private const NAME = '/\{([a-z_]+)\}/';
 
+    private const ALONE = '/^\{([a-z_]+)\}$/';
+
     /** @param  array<string, string|bool>  $values  A name that is not among them stays as it is. */
     public static function text(string $template, array $values): string
     {
@@ -28,19 +30,23 @@ final class Template
     }
 
     /**
-     * Filled into a body. A text that is one name alone becomes its value, so that yes and no stay such.
+     * Filled into a body. A text that is one name alone becomes its value, so that yes and no stay such; one whose value
+     * is null is left out.
      *
      * @param  array<string, mixed>  $template
-     * @param  array<string, string|bool>  $values
+     * @param  array<string, string|bool|null>  $values
      * @return array<string, mixed>
      */
     public static function body(array $template, array $values): array
     {
+        $given = array_filter($values, static fn (string|bool|null $value): bool => $value !== null);
+        $isLeftOut = static fn (mixed $part): bool => is_string($part) && preg_match(self::ALONE, $part, $found) === 1 && array_key_exists($found[1], $values) && $values[$found[1]] === null;
+
         return array_map(static fn (mixed $part): mixed => match (true) {
             is_array($part) => self::body($part, $values),
             ! is_string($part) => $part,
-            preg_match('/^\{([a-z_]+)\}$/', $part, $found) === 1 => $values[$found[1]] ?? $part,
-            default => self::text($part, $values),
-        }, $template);
+            preg_match(self::ALONE, $part, $found) === 1 => $given[$found[1]] ?? $part,
+            default => self::text($part, $given),
+        }, array_filter($template, static fn (mixed $part): bool => ! $isLeftOut($part)));
     }
 }

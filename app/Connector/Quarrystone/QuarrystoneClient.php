@@ -58,6 +58,17 @@ final class QuarrystoneClient
         return $this->body($this->http->settle([$this->send('POST', $path, (string) json_encode($body))])[0]);
     }
 
+    /**
+     * @param  array<string, string>  $query
+     * @return array<mixed>
+     *
+     * @throws VenueTrouble
+     */
+    public function delete(string $path, array $query): array
+    {
+        return $this->body($this->http->settle([$this->send('DELETE', $this->uri($path, $query), '')])[0]);
+    }
+
     /** @param  array<string, string>  $query */
     private function uri(string $path, array $query): string
     {

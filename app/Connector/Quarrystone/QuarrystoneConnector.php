@@ -8,6 +8,7 @@ use App\Connector\Environment;
 use App\Connector\FillReport;
 use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
+use App\Connector\OrderStatus;
 use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
@@ -16,12 +17,16 @@ use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
+use Wexon\Core\Order\OrderTerms;
+use Wexon\Core\Order\OrderType;
 use Wexon\Core\Position\Fill;
 use Wexon\Core\Signal\OrderSide;
 
 /** Quarrystone: coins, spot and perpetual, over signed HTTP requests. */
 final readonly class QuarrystoneConnector implements Connector
 {
+    private const VALID = ['gtc' => 'until_cancelled', 'ioc' => 'immediate', 'fok' => 'complete'];
+
     public function __construct(private QuarrystoneClient $client) {}
 
     public function check(): KeyCheck
@@ -86,15 +91,37 @@ final readonly class QuarrystoneConnector implements Connector
                 'client_id' => $clientId,
                 'instrument' => $ticket->instrument,
                 'side' => $ticket->side->value,
-                'type' => 'market',
+                'type' => $ticket->terms->type->value,
                 'quantity' => (string) $ticket->quantity,
                 'reduce_only' => $ticket->reduceOnly,
+                ...$this->waiting($ticket->terms),
             ]));
         } catch (VenueTrouble $trouble) {
             $earlier = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
 
             return $earlier ?? throw $trouble;
         }
+    }
+
+    public function cancel(string $clientId): OrderReport
+    {
+        try {
+            return $this->report($this->client->delete('/v1/orders', ['client_id' => $clientId]));
+        } catch (VenueTrouble $trouble) {
+            $order = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
+
+            return $order ?? throw $trouble;
+        }
+    }
+
+    public function working(): array
+    {
+        return array_map($this->report(...), array_column($this->client->get('/v1/orders/working')['orders'], null, 'client_id'));
+    }
+
+    public function orderTypes(): array
+    {
+        return OrderType::cases();
     }
 
     public function find(string $clientId): ?OrderReport
@@ -107,6 +134,17 @@ final readonly class QuarrystoneConnector implements Connector
             }
             throw $trouble;
         }
+    }
+
+    /** @return array<string, string|bool> */
+    private function waiting(OrderTerms $terms): array
+    {
+        return array_filter([
+            'price' => $terms->limit === null ? null : (string) $terms->limit,
+            'trigger_price' => $terms->trigger === null ? null : (string) $terms->trigger,
+            'valid' => self::VALID[$terms->timeInForce->value],
+            'maker_only' => $terms->postOnly ? true : null,
+        ], static fn (mixed $value): bool => $value !== null);
     }
 
     /**
@@ -136,6 +174,7 @@ final readonly class QuarrystoneConnector implements Connector
 
         return new OrderReport(
             $body['order_id'],
+            OrderStatus::from($body['status']),
             array_values(array_map(static fn (array $fill): FillReport => new FillReport(
                 $fill['fill_id'],
                 Fill::of($side, $fill['quantity'], $fill['price'], $fill['fee']),

@@ -2,12 +2,13 @@
 
 namespace App\Console\Commands;
 
+use App\Dispatch\FollowOrders;
 use App\Live\Watch;
 use Illuminate\Console\Command;
 use Illuminate\Support\Sleep;
 use Throwable;
 
-/** Runs for ever: prices once a second, accounts every fifteen. */
+/** Runs for ever: working orders and prices once a second, accounts every fifteen. */
 final class WatchCommand extends Command
 {
     protected $signature = 'wexon:watch';
@@ -16,7 +17,7 @@ final class WatchCommand extends Command
 
     private const ACCOUNTS_EVERY = 15;
 
-    public function handle(Watch $watch): int
+    public function handle(Watch $watch, FollowOrders $orders): int
     {
         for ($second = 0; ; $second++) {
             $started = microtime(true);
@@ -24,6 +25,7 @@ final class WatchCommand extends Command
                 if ($second % self::ACCOUNTS_EVERY === 0) {
                     $watch->accounts();
                 }
+                $orders->follow();
                 $watch->prices();
             } catch (Throwable $trouble) {
                 // The database may be starting again; the next second tries anew, and supervisor sees a healthy process.

@@ -4,11 +4,16 @@ namespace Tests\App\Connector;
 
 use App\Connector\Connector;
 use App\Connector\Environment;
+use App\Connector\OrderStatus;
 use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Illuminate\Support\Str;
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\OrderRole;
+use Wexon\Core\Order\OrderTerms;
+use Wexon\Core\Order\TimeInForce;
 use Wexon\Core\Signal\OrderSide;
 
 /** What every connector must do, tried on its practice venue. A test of a connector uses this and says how to reach it. */
@@ -73,6 +78,42 @@ trait ConnectorContract
         $this->expectTrouble(TroubleKind::Refused, fn (Connector $connector) => $connector->place(
             Ticket::market(1, $this->instrument(), OrderSide::Sell, BigDecimal::of('1'), true), 'wx'.Str::random(20),
         ), $this->connector());
+    }
+
+    public function test_an_order_rests_is_listed_and_taken_back(): void
+    {
+        $connector = $this->connector();
+        $quote = $connector->quotes([$this->instrument()])[$this->instrument()];
+        $far = $quote->bid->dividedBy(2, 1, RoundingMode::DOWN);
+        foreach (['limit' => OrderTerms::of($far, null), 'stop' => OrderTerms::of(null, $far->multipliedBy(4))] as $kind => $terms) {
+            $ticket = Ticket::of(OrderRole::Placed, $this->instrument(), OrderSide::Buy, BigDecimal::of('1.5'), $terms);
+            $id = 'wx'.Str::random(20);
+            $free = $connector->check()->balance->free;
+            $placed = $connector->place($ticket, $id);
+
+            self::assertSame([OrderStatus::Working, []], [$placed->status, $placed->fills], $kind);
+            self::assertEquals([$id => $placed], $connector->working(), $kind);
+            self::assertTrue($connector->check()->balance->free->isLessThan($free), "{$kind}: it keeps money aside");
+            self::assertSame(OrderStatus::Cancelled, $connector->cancel($id)->status, $kind);
+            self::assertSame(OrderStatus::Cancelled, $connector->cancel($id)->status, "{$kind}: twice is not twice");
+            self::assertSame([], $connector->working(), $kind);
+        }
+        self::assertTrue($connector->check()->balance->free->isEqualTo($free));
+        $this->expectTrouble(TroubleKind::Refused, static fn (Connector $connector) => $connector->cancel('wxneverseen'), $connector);
+    }
+
+    public function test_orders_for_this_moment_and_orders_that_only_wait(): void
+    {
+        $connector = $this->connector();
+        $quote = $connector->quotes([$this->instrument()])[$this->instrument()];
+        $order = fn (OrderTerms $terms) => $connector->place(Ticket::of(OrderRole::Entry, $this->instrument(), OrderSide::Buy, BigDecimal::of('1'), $terms), 'wx'.Str::random(20));
+        $through = $quote->ask->multipliedBy('1.05')->toScale(1, RoundingMode::UP);
+        $short = $quote->bid->multipliedBy('0.95')->toScale(1, RoundingMode::DOWN);
+
+        self::assertSame(OrderStatus::Filled, $order(OrderTerms::of($through, null))->status, 'a limit through the market');
+        self::assertSame(OrderStatus::Cancelled, $order(OrderTerms::of($short, null, TimeInForce::Ioc))->status);
+        self::assertSame(OrderStatus::Cancelled, $order(OrderTerms::of($short, null, TimeInForce::Fok))->status);
+        $this->expectTrouble(TroubleKind::Refused, static fn () => $order(OrderTerms::of($through, null, postOnly: true)), $connector);
     }
 
     public function test_troubles_are_sorted(): void
