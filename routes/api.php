@@ -98,5 +98,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
 
     Route::get('positions', Blotter\ListPositions::class);
     Route::get('orders', Blotter\ListOrders::class);
+    Route::post('orders/cancel', Blotter\CancelOrders::class);
+    Route::post('orders/{order}/cancel', Blotter\CancelOrder::class);
+    Route::post('orders/{order}/move', Blotter\MoveOrder::class);
     Route::get('fills', Blotter\ListFills::class);
 });

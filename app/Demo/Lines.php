@@ -14,6 +14,7 @@ final class Lines
             self::line('Marl always-in', "Odile's charts", ['Quarry main', 'Quarry second'], RouteState::Armed, ['MARL/USD' => 'marl_perp'], 'both', 'close_and_reverse', ['rule' => 'percent_of_equity', 'amount' => '4']),
             self::line('Tufa long only', "Odile's charts", ['Quarry main'], RouteState::Armed, ['TUFA/USD' => 'tufa_spot'], 'long', 'close_only', ['rule' => 'fixed_money', 'amount' => '500']),
             self::line('Chert and Skarn swings', "Tomas's script", ['Quarry second'], RouteState::Armed, ['CHERT/USD' => 'chert_perp', 'SKARN/USD' => 'skarn_perp'], 'both', 'close_only', ['rule' => 'from_message']),
+            self::line('Marl grid', "Tomas's script", ['Quarry main'], RouteState::Armed, ['MARL/USD' => 'marl_spot'], 'long', 'close_only', ['rule' => 'fixed_money', 'amount' => '150'], ['entry' => ['type' => 'limit', 'limit' => ['at' => 'own_side'], 'post_only' => true]]),
             self::line('Tufa by letter', "Tomas's mailbox", ['Quarry second'], RouteState::Armed, ['TUFA/USD' => 'tufa_spot'], 'long', 'close_only', ['rule' => 'fixed_money', 'amount' => '300']),
             self::line('Skarn shorts', "Tomas's script", ['Quarry main'], RouteState::Paused, ['SKARN/USD' => 'skarn_perp'], 'short', 'close_only', ['rule' => 'fixed_units', 'amount' => '40']),
             self::line('Chert first live steps', "Odile's charts", ['Quarry live'], RouteState::Draft, ['CHERT/USD' => 'chert_spot'], 'long', 'close_only', ['rule' => 'fixed_money', 'amount' => '50']),
@@ -24,9 +25,10 @@ final class Lines
      * @param  list<string>  $accounts
      * @param  array<string, string>  $legs  Symbol => instrument.
      * @param  array<string, string>  $size
+     * @param  array<string, mixed>  $more  Further rules.
      * @return array{name: string, inlet: string, accounts: list<string>, state: RouteState, rules: array<string, mixed>}
      */
-    private static function line(string $name, string $inlet, array $accounts, RouteState $state, array $legs, string $sides, string $opposite, array $size): array
+    private static function line(string $name, string $inlet, array $accounts, RouteState $state, array $legs, string $sides, string $opposite, array $size, array $more = []): array
     {
         return [
             'name' => $name,
@@ -38,6 +40,7 @@ final class Lines
                 'sides' => $sides,
                 'opposite' => $opposite,
                 'size' => $size,
+                ...$more,
             ],
         ];
     }

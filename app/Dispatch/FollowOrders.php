@@ -59,8 +59,7 @@ final readonly class FollowOrders
         }
         $isDue = $order->cancel_after !== null && $order->created_at->addSeconds($order->cancel_after)->isPast();
         if ($isDue && $order->state === OrderState::Working) {
-            $this->takeBack->takeBack($order);
-            $order->update(['words' => "Taken back after {$order->cancel_after} seconds, as the route says."]);
+            $this->takeBack->takeBack($order, "Taken back after {$order->cancel_after} seconds, as the route says.");
         }
     }
 }

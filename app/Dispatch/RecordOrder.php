@@ -4,6 +4,7 @@ namespace App\Dispatch;
 
 use App\Connector\FillReport;
 use App\Connector\OrderReport;
+use App\Connector\OrderStatus;
 use App\Models\Fill;
 use App\Models\Instrument;
 use App\Models\Order;
@@ -20,9 +21,10 @@ final class RecordOrder
 
     private const ATTEMPTS = 3;
 
-    public function record(Order $order, OrderReport $report): void
+    /** @param  string|null  $why  Why it was taken back, if it was. */
+    public function record(Order $order, OrderReport $report, ?string $why = null): void
     {
-        DB::transaction(function () use ($order, $report): void {
+        DB::transaction(function () use ($order, $report, $why): void {
             $filled = $report->filled();
             $paid = BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->quantity->multipliedBy($row->fill->price), $report->fills));
             // Two may have asked the venue at the same moment: what is over does not begin again.
@@ -38,7 +40,7 @@ final class RecordOrder
                 'filled' => $filled,
                 'average' => $filled->isZero() ? null : $paid->dividedBy($filled, self::PRICE_SCALE, RoundingMode::HALF_EVEN),
                 'fee' => BigDecimal::sum(BigDecimal::zero(), ...array_map(static fn (FillReport $row): BigDecimal => $row->fill->fee, $report->fills)),
-                'words' => null,
+                'words' => $report->status === OrderStatus::Cancelled ? $why : null,
                 'acknowledged_at' => $order->acknowledged_at ?? now(),
             ]);
             if ($report->fills !== []) {

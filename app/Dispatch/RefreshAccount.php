@@ -17,11 +17,17 @@ final readonly class RefreshAccount
 
     public function __construct(private Live $live) {}
 
-    /** @throws VenueTrouble */
-    public function refresh(Account $account, Connector $connector): void
+    /**
+     * @param  bool  $listing  Whether to ask for the instruments too; they hardly ever change.
+     *
+     * @throws VenueTrouble
+     */
+    public function refresh(Account $account, Connector $connector, bool $listing = true): void
     {
         $check = $connector->check();
-        $this->keepInstruments($account->venue, $connector->instruments());
+        if ($listing) {
+            $this->keepInstruments($account->venue, $connector->instruments());
+        }
         $account->fill([
             'environment' => $check->environment->value,
             'permissions' => $check->permissions,

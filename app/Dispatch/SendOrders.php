@@ -70,7 +70,7 @@ final readonly class SendOrders
         $known = array_column($decision->trace['cancels'] ?? [], 'filled', 'client_id');
         foreach (Order::query()->whereIn('client_id', array_keys($known))->with('account')->orderBy('id')->get() as $order) {
             if (! $order->state->isFinal()) {
-                $this->takeBack->takeBack($order);
+                $this->takeBack->takeBack($order, 'Taken back by a signal.');
             }
             $moved = $moved || ! $order->filled->isEqualTo($known[$order->client_id]);
         }

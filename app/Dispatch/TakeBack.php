@@ -14,8 +14,12 @@ final readonly class TakeBack
 {
     public function __construct(private Connectors $connectors, private RecordOrder $record, private Live $live) {}
 
-    /** @throws VenueTrouble If the venue says no, or leaves us in doubt. */
-    public function takeBack(Order $order): void
+    /**
+     * @param  string  $why  Kept with the order.
+     *
+     * @throws VenueTrouble If the venue says no, or leaves us in doubt.
+     */
+    public function takeBack(Order $order, string $why): void
     {
         $venue = $this->connectors->for($order->account);
         $report = Patience::with(static fn (): OrderReport|VenueTrouble => self::unlessRefused(static fn (): OrderReport => $venue->cancel($order->client_id)), static fn () => null);
@@ -23,7 +27,7 @@ final readonly class TakeBack
             $order->update(['words' => mb_substr($report->getMessage(), 0, 400)]);
             throw $report;
         }
-        $this->record->record($order, $report);
+        $this->record->record($order, $report, $why);
         $this->live->order($order);
     }
 

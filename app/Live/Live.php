@@ -65,23 +65,29 @@ final class Live
     /**
      * @param  array<string, Quote>  $quotes  By "venue:instrument".
      * @param  list<array<string, mixed>>  $positions  As {@see \App\Blotter\ValuePositions} gives them.
+     * @return bool Whether a screen of the desk is open.
      */
-    public function prices(int $deskId, array $quotes, array $positions): void
+    public function prices(int $deskId, array $quotes, array $positions): bool
     {
-        $this->publish($deskId, [
+        return $this->publish($deskId, [
             'kind' => 'prices',
             'quotes' => (object) array_map(static fn (Quote $quote): array => ['bid' => (string) $quote->bid, 'ask' => (string) $quote->ask], $quotes),
             'positions' => $positions,
         ]);
     }
 
-    /** @param  array<string, mixed>  $event */
-    private function publish(int $deskId, array $event): void
+    /**
+     * @param  array<string, mixed>  $event
+     * @return bool Whether somebody listens, as nginx says by its answer.
+     */
+    private function publish(int $deskId, array $event): bool
     {
         try {
-            Http::timeout(self::TIMEOUT)->connectTimeout(self::TIMEOUT)->asJson()->post(config('wexon.live_url')."/publish/desk-{$deskId}", $event);
+            return Http::timeout(self::TIMEOUT)->connectTimeout(self::TIMEOUT)->asJson()->post(config('wexon.live_url')."/publish/desk-{$deskId}", $event)->created();
         } catch (Throwable $trouble) {
             Log::warning('A screen event was not published: '.$trouble->getMessage());
+
+            return false;
         }
     }
 }

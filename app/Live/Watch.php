@@ -10,18 +10,37 @@ use App\Dispatch\RefreshAccount;
 use App\Models\Account;
 use App\Models\Position;
 use App\Models\Route;
+use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Log;
 use Wexon\Core\Market\Quote;
 
 /** Keeps the screens' figures moving: asks the venues for prices and money, and publishes what the positions are worth. */
-final readonly class Watch
+final class Watch
 {
+    /** Seconds between two looks at an account's money. */
+    private const ACCOUNT_EVERY = 15;
+
+    /** Accounts looked at in one go, so that prices and orders do not wait for them. */
+    private const ACCOUNTS_AT_ONCE = 10;
+
+    /** Seconds between two looks at what a venue lists. */
+    private const LISTING_EVERY = 300;
+
+    /** Seconds after which a desk without an open screen is tried again. */
+    private const SCREEN_EVERY = 3;
+
+    /** @var array<string, float> By venue. */
+    private array $listedAt = [];
+
+    /** @var array<int, float> By desk without an open screen. */
+    private array $quietUntil = [];
+
     public function __construct(
-        private Connectors $connectors,
-        private RefreshAccount $refresh,
-        private ValuePositions $value,
-        private Live $live,
+        private readonly Connectors $connectors,
+        private readonly RefreshAccount $refresh,
+        private readonly ValuePositions $value,
+        private readonly Live $live,
     ) {}
 
     /** Prices of everything that is held or routed. */
@@ -36,21 +55,35 @@ final readonly class Watch
         }
         LastQuotes::keep($quotes);
         foreach ($all->pluck('desk_id')->unique() as $deskId) {
-            $this->live->prices($deskId, $quotes, $this->value->ofDesk($deskId));
+            if (microtime(true) > ($this->quietUntil[$deskId] ?? 0) && ! $this->live->prices($deskId, $quotes, $this->value->ofDesk($deskId))) {
+                $this->quietUntil[$deskId] = microtime(true) + self::SCREEN_EVERY;
+            }
         }
     }
 
-    /** Money and permissions of every account. */
+    /** Money and permissions of the accounts that were not looked at for the longest time. */
     public function accounts(): void
     {
-        foreach (Account::query()->get() as $account) {
+        $due = Account::query()->where(static fn (Builder $query): Builder => $query->whereNull('checked_at')->orWhere('checked_at', '<', now()->subSeconds(self::ACCOUNT_EVERY)))
+            ->orderBy('checked_at')->limit(self::ACCOUNTS_AT_ONCE)->get();
+        foreach ($due as $account) {
             try {
-                $this->refresh->refresh($account, $this->connectors->for($account));
+                $this->refresh->refresh($account, $this->connectors->for($account), $this->listingIsDue($account->venue));
             } catch (VenueTrouble $trouble) {
-                $account->update(['trouble' => mb_substr($trouble->getMessage(), 0, 400)]);
+                $account->update(['trouble' => mb_substr($trouble->getMessage(), 0, 400), 'checked_at' => now()]);
                 $this->live->account($account);
             }
         }
+    }
+
+    private function listingIsDue(string $venue): bool
+    {
+        if (microtime(true) < ($this->listedAt[$venue] ?? 0) + self::LISTING_EVERY) {
+            return false;
+        }
+        $this->listedAt[$venue] = microtime(true);
+
+        return true;
     }
 
     /**

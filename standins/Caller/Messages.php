@@ -4,9 +4,17 @@ declare(strict_types=1);
 
 namespace Standin\Caller;
 
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Standin\Quarrystone\Clock;
+use Standin\Quarrystone\Market;
+
 /** What the demo's charts, script and letter say, by the fall of a dice. */
 final class Messages
 {
+    /** Of the grid below the market and above it. */
+    private const STEPS = 6;
+
     /** @return array{int, string} Which inlet, and the body. */
     public static function message(int $dice): array
     {
@@ -20,6 +28,7 @@ final class Messages
             9 => [1, self::json(['do' => 'exit', 'symbol' => 'CHERT/USD', 'label' => 'back in the band'])],
             10, 11 => [1, self::script($side)],
             12 => [1, self::json(['do' => 'exit', 'symbol' => 'SKARN/USD'])],
+            13, 14 => [1, self::grid(1 + ($dice >> 9) % self::STEPS)],
             default => self::mistake($dice >> 4),
         };
     }
@@ -42,6 +51,17 @@ final class Messages
         ]);
     }
 
+    /** A step of the grid, placed anew around the price of now: a buy below it, and the sell above it that answers the buy. */
+    private static function grid(int $step): string
+    {
+        $quote = Market::depth('marl_spot', Clock::milliseconds())->quote;
+        $away = BigDecimal::of('0.0015')->multipliedBy($step);
+        $buy = $quote->bid->multipliedBy(BigDecimal::one()->minus($away))->toScale(2, RoundingMode::DOWN);
+        $sell = $quote->ask->multipliedBy(BigDecimal::one()->plus($away))->toScale(2, RoundingMode::UP);
+
+        return "place long MARL/USD limit @{$buy} label \"step {$step}\"\nplace short MARL/USD limit @{$sell} label \"step {$step} up\"";
+    }
+
     /** @return array{int, string} */
     private static function mistake(int $dice): array
     {
@@ -52,7 +72,7 @@ final class Messages
             3 => [1, '{"do": "buy", "symbol": "SKARN/USD", "size": "0.04"}'],
             4 => [0, '{"do": "enter", "side": "long", "symbol": "[#ticker]"}'],
             5 => [0, '{“do”: “flip”, “side”: “long”, “symbol”: “MARL/USD”,}'],
-            default => [0, "place long MARL/USD size 1 limit @37.20 label \"step 1\"\nplace long MARL/USD size 1 limit @36.80 label \"step 2\""],
+            default => [0, 'protect MARL/USD stop 2%'],
         };
     }
 

@@ -22,12 +22,13 @@ final class Matching
     public static function catchUp(int $accountId): void
     {
         $database = Database::connection();
-        if (! $database->table('orders')->where('account_id', $accountId)->where('status', 'working')->exists()) {
+        $since = $database->table('orders')->where('account_id', $accountId)->where('status', 'working')->min('matched_until');
+        $now = Clock::milliseconds();
+        if ($since === null || intdiv((int) $since, PricePath::STEP) === intdiv($now, PricePath::STEP)) {
             return;
         }
-        $database->transaction(static function () use ($accountId, $database): void {
+        $database->transaction(static function () use ($accountId, $database, $now): void {
             Books::of($accountId, lock: true);
-            $now = Clock::milliseconds();
             $orders = $database->table('orders')->where('account_id', $accountId)->where('status', 'working')->orderBy('id')->get();
             foreach ($orders->groupBy('instrument') as $instrument => $waiting) {
                 self::match((string) $instrument, array_values($waiting->all()), $now);

@@ -10,6 +10,7 @@ use Wexon\Core\Decision\Snapshot;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
+use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Position\Position;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Route\RouteState;
@@ -30,8 +31,9 @@ final class Worlds
      * Bid 39.99, ask 40.01, 10 000 USD free, leverage 1.
      *
      * @param  array<string, string>  $instrument
+     * @param  list<WorkingOrder>  $working
      */
-    public static function snapshot(string $position = '0', array $instrument = [], RouteState $state = RouteState::Armed, string $equity = '10000', string $leverage = '1', int $adds = 0, bool $entered = true, ?string $free = null): Snapshot
+    public static function snapshot(string $position = '0', array $instrument = [], RouteState $state = RouteState::Armed, string $equity = '10000', string $leverage = '1', int $adds = 0, bool $entered = true, ?string $free = null, array $working = []): Snapshot
     {
         $instrument = self::instrument($instrument);
         $now = new DateTimeImmutable('2026-03-02T14:30:00Z');
@@ -46,6 +48,7 @@ final class Worlds
             $now,
             $adds,
             $entered,
+            $working,
         );
     }
 

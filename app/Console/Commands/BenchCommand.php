@@ -3,6 +3,7 @@
 namespace App\Console\Commands;
 
 use App\Console\Bench\DecisionBench;
+use App\Console\Bench\GridBench;
 use App\Console\Bench\InletBench;
 use App\Console\Bench\MessageToOrderBench;
 use App\Console\Bench\ReadingBench;
@@ -14,13 +15,13 @@ use Illuminate\Support\Facades\DB;
 /** Measures the paths that matter, on the running bench place. Medians and ratios of one run; the machine is noisy. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'wexon:bench {part : reading, decisions, inlet or orders}';
+    protected $signature = 'wexon:bench {part : reading, decisions, inlet, orders or grid}';
 
     protected $description = 'Measures decisions, the inlet, and the way from message to order';
 
-    public function handle(DecisionBench $decisions, ReadingBench $reading, InletBench $inlet, MessageToOrderBench $orders): int
+    public function handle(DecisionBench $decisions, ReadingBench $reading, InletBench $inlet, MessageToOrderBench $orders, GridBench $grid): int
     {
-        $parts = ['reading' => $reading, 'decisions' => $decisions, 'inlet' => $inlet, 'orders' => $orders];
+        $parts = ['reading' => $reading, 'decisions' => $decisions, 'inlet' => $inlet, 'orders' => $orders, 'grid' => $grid];
         $part = $parts[(string) $this->input->getArgument('part')] ?? null;
         if ($part === null) {
             $this->components->error('The parts are '.implode(', ', array_keys($parts)).'.');

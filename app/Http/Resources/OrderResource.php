@@ -3,6 +3,7 @@
 namespace App\Http\Resources;
 
 use App\Models\Order;
+use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -20,14 +21,21 @@ final class OrderResource extends JsonResource
             'account' => ['id' => $this->account->id, 'name' => $this->account->name, 'environment' => $this->account->environment],
             'client_id' => $this->client_id,
             'venue_id' => $this->venue_id,
+            'role' => $this->role->value,
+            'label' => $this->label,
             'instrument' => $this->instrument,
             'side' => $this->side->value,
             'type' => $this->type,
+            'limit' => $this->price($this->limit_price),
+            'trigger' => $this->price($this->trigger_price),
+            'time_in_force' => $this->time_in_force->value,
+            'post_only' => $this->post_only,
+            'cancel_after' => $this->cancel_after,
             'quantity' => (string) $this->quantity,
             'reduce_only' => $this->reduce_only,
             'state' => $this->state->value,
             'filled' => (string) $this->filled,
-            'average' => $this->average === null ? null : (string) $this->average->toScale(min(8, $this->average->getScale()), RoundingMode::HALF_EVEN)->stripTrailingZeros(),
+            'average' => $this->price($this->average),
             'fee' => (string) $this->fee,
             'currency' => $this->account->currency,
             'words' => $this->words,
@@ -35,5 +43,10 @@ final class OrderResource extends JsonResource
             'acknowledged_at' => Moment::of($this->acknowledged_at),
             'milliseconds' => $this->acknowledged_at === null ? null : (int) round($this->decision->message->received_at->diffInMilliseconds($this->acknowledged_at)),
         ];
+    }
+
+    private function price(?BigDecimal $price): ?string
+    {
+        return $price === null ? null : (string) $price->toScale(min(8, $price->getScale()), RoundingMode::HALF_EVEN)->stripTrailingZeros();
     }
 }

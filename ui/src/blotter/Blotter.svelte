@@ -3,10 +3,12 @@
   import Fills from './Fills.svelte';
   import Orders from './Orders.svelte';
   import Positions from './Positions.svelte';
+  import Working from './Working.svelte';
 </script>
 
 <Page title="Blotter" lead="What is held, what was ordered, what was filled.">
   <Positions />
+  <Working />
   <Orders />
   <Fills />
 </Page>

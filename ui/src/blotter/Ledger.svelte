@@ -11,15 +11,19 @@
     emptyText: string;
     head: Snippet;
     row: Snippet<[Row]>;
+    tools?: Snippet;
   };
-  let { title, note, query, emptyTitle, emptyText, head, row }: Props = $props();
+  let { title, note, query, emptyTitle, emptyText, head, row, tools }: Props = $props();
 </script>
 
 <section class="plate overflow-x-auto" aria-label={title}>
-  <h2 class="name px-3 pt-2">
-    {title}
-    {#if note}<span class="quiet font-normal normal-case">{note}</span>{/if}
-  </h2>
+  <div class="flex flex-wrap items-center gap-2 px-3 pt-2">
+    <h2 class="name">
+      {title}
+      {#if note}<span class="quiet font-normal normal-case">{note}</span>{/if}
+    </h2>
+    {#if tools}<div class="ml-auto flex flex-wrap items-center gap-2">{@render tools()}</div>{/if}
+  </div>
   {#if query.isError}<Problem error={query.error} again={() => void query.refetch()} />{/if}
   {#if query.data?.length === 0}<Empty title={emptyTitle}>{emptyText}</Empty>{/if}
   {#if query.data && query.data.length > 0}

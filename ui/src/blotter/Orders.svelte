@@ -6,7 +6,7 @@
   import Time from '../shared/Time.svelte';
   import { useOrders } from '../state/queries';
   import Ledger from './Ledger.svelte';
-  import { orderWords } from './words';
+  import { orderWords, termsWords } from './words';
 
   const orders = useOrders();
 </script>
@@ -19,8 +19,10 @@
   emptyText="An armed route makes orders from the messages of its inlet."
 >
   {#snippet head()}<th>Time</th><th>Route</th><th>Account</th><th>Instrument</th><th>Side</th><th class="right">Size</th><th
-      class="right">Average</th
-    ><th class="right">Fee</th><th>State</th><th class="right" title="From the message's arrival to the venue's answer">ms</th
+      >Order</th
+    ><th class="right">Average</th><th class="right">Fee</th><th>State</th><th
+      class="right"
+      title="From the message's arrival to the venue's answer">ms</th
     >{/snippet}
   {#snippet row(order)}
     <td><a class="hover:underline" href="/journal/{order.message}"><Time at={order.created_at} /></a></td>
@@ -29,6 +31,7 @@
     <td class="font-semibold">{order.instrument}</td>
     <td><Side side={order.side} /></td>
     <td class="right"><Figure value={order.quantity} /></td>
+    <td>{termsWords(order)}</td>
     <td class="right"><Figure value={order.average} /></td>
     <td class="right"><Money amount={order.fee} currency={order.currency} digits={4} /></td>
     <td class={order.state === 'refused' || order.state === 'lapsed' ? 'text-error' : ''} title={order.words ?? ''}

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { api, refusal, take, type Decision } from '../api/client';
   import AccountName from '../shared/AccountName.svelte';
+  import { termsWords } from '../blotter/words';
   import OrderLine from './OrderLine.svelte';
   import Steps from './Steps.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
@@ -36,8 +37,9 @@
   {#each decision.orders as order (order.id)}<OrderLine {order} />{/each}
   {#if decision.dry && decision.tickets.length > 0}
     <p class="mt-2 text-sm">
-      Dry run: {decision.tickets.map((ticket) => `${ticket.side} ${ticket.quantity} ${ticket.instrument}`).join(', then ')} would go
-      out now.
+      Dry run: {decision.tickets
+        .map((ticket) => `${ticket.side} ${ticket.quantity} ${ticket.instrument} ${termsWords(ticket)}`)
+        .join(', then ')} would go out now.
     </p>
   {/if}
   {#if decision.replayable}

@@ -13,6 +13,7 @@
   import RemoveRoute from './RemoveRoute.svelte';
   import SizeField from './SizeField.svelte';
   import Station from './Station.svelte';
+  import StyleField from './StyleField.svelte';
   import { disagreementWords, oppositeWords, sidesWords } from './words';
 
   type Props = { route: Route | null; draft: RouteDraft; inlets: Inlet[]; accounts: Account[] };
@@ -104,6 +105,25 @@
         errors={of('rules.adds')}
       />
       <CapsField bind:caps={() => draft.rules.caps ?? {}, (caps) => (draft.rules.caps = caps)} errors={of('rules.caps')} />
+    </div>
+  </Station>
+  <Station name="Order" question="At which price, and for how long?">
+    <div class="flex flex-col gap-4">
+      <StyleField
+        name="Entries go in as"
+        opens
+        bind:style={() => draft.rules.entry ?? { type: 'market' }, (style) => (draft.rules.entry = style)}
+        errors={of('rules.entry')}
+      />
+      <StyleField
+        name="Exits go out as"
+        opens={false}
+        bind:style={() => draft.rules.exit ?? { type: 'market' }, (style) => (draft.rules.exit = style)}
+        errors={of('rules.exit')}
+      />
+      <p class="quiet text-xs">
+        A limit or trigger in the message counts before these. A flatten, and the first half of a flip, always go at market.
+      </p>
     </div>
   </Station>
   <Station name="Accounts" question="Where does it go?" last>

@@ -18,6 +18,8 @@ export function begun(inlets: Inlet[], accounts: Account[], inlet: number | null
       start_clean: false,
       adds: { most: 0 },
       caps: {},
+      entry: { type: 'market' },
+      exit: { type: 'market' },
     },
   };
 }
@@ -28,6 +30,8 @@ export const complete = (rules: Rules): Rules => ({
   start_clean: false,
   adds: { most: 0 },
   caps: {},
+  entry: { type: 'market' },
+  exit: { type: 'market' },
   ...rules,
 });
 

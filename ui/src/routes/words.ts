@@ -1,4 +1,4 @@
-import type { Rules } from '../api/client';
+import type { OrderPrice, OrderStyle, Rules } from '../api/client';
 
 export const sidesWords: Record<Rules['sides'], string> = { both: 'long and short', long: 'long only', short: 'short only' };
 
@@ -32,3 +32,16 @@ export function sizeWords(size: Rules['size']): string {
   const words = size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${units[size.rule]}`;
   return size.multiplier === undefined ? words : `${words} × ${size.multiplier}`;
 }
+
+export const priceWords: Record<OrderPrice['at'], string> = {
+  message: "the message's price",
+  own_side: 'own side: bid to buy, ask to sell',
+  other_side: 'other side: ask to buy, bid to sell',
+  expression: 'an expression',
+};
+
+export const timeWords: Record<NonNullable<OrderStyle['time_in_force']>, string> = {
+  gtc: 'good till cancelled',
+  ioc: 'immediate or cancel',
+  fok: 'fill or kill',
+};

@@ -83,6 +83,13 @@ export const usePositions = () =>
 export const useOrders = () =>
   createQuery(() => ({ queryKey: keys.orders, queryFn: async () => (await take(api.GET('/orders'))).data }));
 
+/** What waits at a venue; a list of its own below the same key, so that whatever renews the orders renews it. */
+export const useWorking = () =>
+  createQuery(() => ({
+    queryKey: [...keys.orders, 'working'],
+    queryFn: async () => (await take(api.GET('/orders', { params: { query: { working: true } } }))).data,
+  }));
+
 export const useFills = () =>
   createQuery(() => ({ queryKey: keys.fills, queryFn: async () => (await take(api.GET('/fills'))).data }));
 

@@ -3,6 +3,7 @@
 namespace App\Http\Controllers\Blotter;
 
 use App\Http\Resources\OrderResource;
+use App\Models\OrderState;
 use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\Request;
@@ -13,12 +14,16 @@ final class ListOrders
 {
     private const PAGE = 50;
 
+    private const MOST_WORKING = 200;
+
     public function __invoke(Request $request, #[CurrentUser] User $user): AnonymousResourceCollection
     {
-        $given = $request->validate(['before' => ['nullable', 'integer']]);
+        $given = $request->validate(['before' => ['nullable', 'integer'], 'working' => ['nullable', 'in:true,false']]);
+        $working = ($given['working'] ?? 'false') === 'true';
 
         return OrderResource::collection($user->desk->orders()->with(['account', 'decision.message', 'decision.route'])
             ->when($given['before'] ?? null, static fn ($query, $id) => $query->where('id', '<', $id))
-            ->orderByDesc('id')->limit(self::PAGE)->get());
+            ->when($working, static fn ($query) => $query->where('state', OrderState::Working))
+            ->orderByDesc('id')->limit($working ? self::MOST_WORKING : self::PAGE)->get());
     }
 }

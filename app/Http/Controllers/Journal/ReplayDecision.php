@@ -23,7 +23,7 @@ final class ReplayDecision
         )->toArray();
 
         return new JsonResponse([
-            'same' => [$again['steps'], $again['tickets']] == [$decision->trace['steps'] ?? [], $decision->trace['tickets'] ?? []],
+            'same' => [$again['steps'], $again['tickets'], $again['cancels']] == [$decision->trace['steps'] ?? [], $decision->trace['tickets'] ?? [], $decision->trace['cancels'] ?? []],
             'steps' => Steps::of($again['steps']),
             'tickets' => $again['tickets'],
         ]);

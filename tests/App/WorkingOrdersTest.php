@@ -1,0 +1,124 @@
+<?php
+
+namespace Tests\App;
+
+use App\Connector\Connectors;
+use App\Models\Order;
+use App\Models\OrderState;
+use App\Models\Position;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
+use Illuminate\Support\Facades\DB;
+use PHPUnit\Framework\TestCase;
+
+/** Orders that wait at the venue: placed and cancelled by messages and by hand, filled later, and followed. */
+final class WorkingOrdersTest extends TestCase
+{
+    use RunningPlace;
+
+    private const GRID = 40;
+
+    public function test_a_label_is_placed_moved_by_the_chart_and_cancelled(): void
+    {
+        $desk = Desk::make();
+        $first = $this->far($desk, '0.5');
+        self::assertSame(['buy 2 working'], Desk::orders($desk->send("place long MARL/USD limit @{$first} label \"step 7\"")));
+        self::assertSame(['buy 2 working'], Desk::orders($desk->send('place long MARL/USD limit @'.$this->far($desk, '0.4').' label "step 7"')));
+        $twice = $desk->send('place long MARL/USD limit @'.$this->far($desk, '0.4').' label "step 7"');
+        self::assertSame(['nothing', []], [$twice->decisions[0]->verdict, Desk::orders($twice)]);
+        self::assertSame([$this->far($desk, '0.4')], $this->limitsAtVenue($desk));
+
+        $cancelled = $desk->send('cancel MARL/USD label "STEP 7"');
+        self::assertSame('pass', $cancelled->decisions[0]->verdict);
+        self::assertSame([[], ['cancelled', 'cancelled']], [$this->limitsAtVenue($desk), $this->states($desk)]);
+        $replay = Desk::api($desk->token)->get("decisions/{$cancelled->decisions[0]->id}/replay")->throw()->json();
+        self::assertTrue($replay['same']);
+    }
+
+    public function test_what_is_filled_while_nobody_looks_comes_into_the_books(): void
+    {
+        $desk = Desk::make(['size' => ['rule' => 'from_message']]);
+        $quote = app(Connectors::class)->for($desk->account)->quotes(['marl_perp'])['marl_perp'];
+        [$buy, $sell] = [$quote->bid->minus('0.02'), $quote->ask->plus('0.02')];
+        $desk->send("place long MARL/USD size 3 limit @{$buy} label low");
+        $desk->send("place short MARL/USD size 3 limit @{$sell} label high");
+        // As if they had waited for two days: the price has been at one of the two since.
+        DB::table('quarrystone.orders')->whereIn('client_id', Order::query()->where('account_id', $desk->account->id)->pluck('client_id'))
+            ->update(['matched_until' => (int) (microtime(true) * 1000) - 172_800_000]);
+
+        $filled = Desk::waitFor('one of them is filled', fn (): ?Order => Order::query()->where('account_id', $desk->account->id)->where('state', OrderState::Filled)->first());
+        $fee = $filled->limit_price?->multipliedBy('3')->multipliedBy('0.0002')->toScale(8, RoundingMode::UP);
+        self::assertSame((string) $filled->limit_price, (string) $filled->average, 'at its own price');
+        self::assertSame((string) $fee?->stripTrailingZeros(), (string) $filled->fee, 'the maker fee');
+        Desk::waitFor('our books are the venue\'s', static function () use ($desk): ?bool {
+            $ours = Position::query()->where('account_id', $desk->account->id)->value('quantity') ?? '0';
+
+            return ($desk->heldAtVenue()['marl_perp'] ?? '0') === (string) BigDecimal::of($ours)->stripTrailingZeros() ? true : null;
+        });
+    }
+
+    public function test_orders_are_moved_and_taken_back_by_hand(): void
+    {
+        $desk = Desk::make();
+        $api = Desk::api($desk->token);
+        foreach (['a' => '0.5', 'b' => '0.6', 'c' => '0.7'] as $label => $share) {
+            $desk->send('place long MARL/USD limit @'.$this->far($desk, $share)." label {$label}");
+        }
+        [$c, $b, $a] = $api->get('orders', ['working' => 'true'])->throw()->json('data');
+        $moved = $api->post("orders/{$a['id']}/move", ['price' => $this->far($desk, '0.45')])->throw()->json('data');
+
+        self::assertSame(['working', 'a', $this->far($desk, '0.45')], [$moved['state'], $moved['label'], (string) BigDecimal::of($moved['limit'])->toScale(2)]);
+        self::assertSame(409, $api->post("orders/{$a['id']}/move", ['price' => '1'])->status(), 'it is not there any more');
+        self::assertSame(['price'], array_keys($api->post("orders/{$b['id']}/move", ['price' => '20.001'])->json('errors')));
+        self::assertSame('cancelled', $api->post("orders/{$c['id']}/cancel")->throw()->json('data.state'));
+        self::assertSame(409, $api->post("orders/{$c['id']}/cancel")->status());
+        self::assertSame(404, Desk::api(Desk::make()->token)->post("orders/{$b['id']}/cancel")->status(), 'another desk\'s');
+        self::assertSame(['cancelled' => 2, 'troubles' => []], $api->post('orders/cancel')->throw()->json());
+        self::assertSame([], $this->limitsAtVenue($desk));
+        self::assertStringContainsString('by Tester', (string) Order::query()->findOrFail($c['id'])->words);
+    }
+
+    public function test_an_order_of_limited_time_is_taken_back(): void
+    {
+        $desk = Desk::make(['entry' => ['type' => 'limit', 'limit' => ['at' => 'own_side', 'offset' => '40', 'unit' => 'percent'], 'cancel_after' => 1]]);
+        self::assertSame(['buy 2 working'], Desk::orders($desk->send('enter long MARL/USD')));
+
+        $order = Desk::waitFor('it is taken back', fn (): ?Order => Order::query()->where('account_id', $desk->account->id)->where('state', OrderState::Cancelled)->first());
+        self::assertSame('Taken back after 1 seconds, as the route says.', $order->words);
+    }
+
+    /** A script that starts: all at once, each with its own price, faster than the venue takes orders. */
+    public function test_a_burst_of_a_grid_rests_whole_in_order_and_exactly(): void
+    {
+        $desk = Desk::make(['size' => ['rule' => 'from_message']]);
+        $prices = array_map(fn (int $step): string => $this->far($desk, '0.7', $step), range(0, self::GRID - 1));
+        $body = implode("\n", array_map(static fn (string $price, int $step): string => "place long MARL/USD size 0.5 limit @{$price} label \"step {$step}\"", $prices, array_keys($prices)));
+        $desk->finished($desk->post($body)->throw()->json('id'));
+
+        Desk::waitFor('all rest', static fn (): ?bool => Order::query()->where('account_id', $desk->account->id)->where('state', OrderState::Working)->count() === self::GRID ? true : null);
+        self::assertSame($prices, $this->limitsAtVenue($desk));
+        self::assertSame(array_fill(0, self::GRID, 'working'), $this->states($desk));
+    }
+
+    /** A price far below the market: a share of what it was when the test began, and so many steps below. */
+    private function far(Desk $desk, string $share, int $step = 0): string
+    {
+        static $bid;
+        $bid ??= app(Connectors::class)->for($desk->account)->quotes(['marl_perp'])['marl_perp']->bid;
+
+        return (string) $bid->multipliedBy($share)->minus(BigDecimal::of('0.05')->multipliedBy($step))->toScale(2, RoundingMode::DOWN);
+    }
+
+    /** @return list<string> In the order in which the venue took them. */
+    private function limitsAtVenue(Desk $desk): array
+    {
+        return DB::table('quarrystone.orders')->where('status', 'working')->whereIn('client_id', Order::query()->where('account_id', $desk->account->id)->pluck('client_id'))
+            ->orderBy('id')->pluck('price')->map(static fn (string $price): string => (string) BigDecimal::of($price)->toScale(2))->values()->all();
+    }
+
+    /** @return list<string> */
+    private function states(Desk $desk): array
+    {
+        return Order::query()->where('account_id', $desk->account->id)->orderBy('id')->get()->map(static fn (Order $order): string => $order->state->value)->all();
+    }
+}

@@ -1,0 +1,91 @@
+<script lang="ts">
+  import type { OrderPrice, OrderStyle } from '../api/client';
+  import { typeWords } from '../blotter/words';
+  import Field from '../shared/Field.svelte';
+  import PriceField from './PriceField.svelte';
+  import { timeWords } from './words';
+
+  type Props = { style: OrderStyle; name: string; opens: boolean; errors: string[] };
+  let { style = $bindable(), name, opens, errors }: Props = $props();
+
+  const hasLimit = $derived(style.type === 'limit' || style.type === 'stop_limit');
+  const hasTrigger = $derived(style.type === 'stop' || style.type === 'stop_limit');
+  const begun = (at: OrderPrice['at']): OrderPrice => ({ at });
+
+  function choose(type: OrderStyle['type']) {
+    style = {
+      type,
+      ...(type === 'limit' || type === 'stop_limit' ? { limit: style.limit ?? begun('own_side') } : {}),
+      ...(type === 'stop' || type === 'stop_limit' ? { trigger: style.trigger ?? begun('message') } : {}),
+      ...(type !== 'market' && style.cancel_after ? { cancel_after: style.cancel_after } : {}),
+    };
+  }
+
+  /** A whole number, or nothing. */
+  const seconds = (text: string): number | null => (/^[1-9][0-9]{0,6}$/.test(text) ? Number(text) : null);
+</script>
+
+<fieldset class="flex flex-col gap-3">
+  <div class="grid gap-3 sm:grid-cols-3">
+    <Field label={name} {errors}>
+      <select class="select w-full" bind:value={() => style.type, choose}>
+        {#each Object.entries(typeWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
+      </select>
+    </Field>
+    {#if style.type === 'market' && opens}
+      <Field label="Slippage at most" hint="% worse than the message's price; empty: any."
+        ><input
+          class="input figure w-full"
+          inputmode="decimal"
+          placeholder="any"
+          pattern="[0-9]+(\.[0-9]+)?"
+          title="A percentage such as 0.3"
+          bind:value={() => style.slippage ?? '', (text: string) => (style = { ...style, slippage: text === '' ? null : text })}
+        /></Field
+      >
+    {/if}
+    {#if style.type === 'limit'}
+      <Field label="Time in force">
+        <select
+          class="select w-full"
+          bind:value={() => style.time_in_force ?? 'gtc', (time) => (style = { ...style, time_in_force: time })}
+        >
+          {#each Object.entries(timeWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
+        </select>
+      </Field>
+    {/if}
+    {#if style.type !== 'market'}
+      <Field label="Take back after" hint="Seconds; empty: never."
+        ><input
+          class="input figure w-full"
+          inputmode="numeric"
+          placeholder="never"
+          pattern="[1-9][0-9]*"
+          title="Whole seconds, such as 300"
+          bind:value={
+            () => String(style.cancel_after ?? ''), (text: string) => (style = { ...style, cancel_after: seconds(text) })
+          }
+        /></Field
+      >
+    {/if}
+  </div>
+  {#if hasTrigger}<PriceField
+      label="Trigger"
+      away="further away"
+      bind:price={() => style.trigger ?? begun('message'), (trigger) => (style = { ...style, trigger })}
+    />{/if}
+  {#if hasLimit}<PriceField
+      label="Limit"
+      away="better"
+      bind:price={() => style.limit ?? begun('own_side'), (limit) => (style = { ...style, limit })}
+    />{/if}
+  {#if style.type === 'limit' && (style.time_in_force ?? 'gtc') === 'gtc'}
+    <label class="flex items-center gap-2 text-sm font-semibold"
+      ><input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        bind:checked={() => style.post_only ?? false, (on: boolean) => (style = { ...style, post_only: on })}
+      />Post only: refused rather than filled at once, so that the maker fee is paid</label
+    >
+  {/if}
+</fieldset>
