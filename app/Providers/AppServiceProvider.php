@@ -2,6 +2,7 @@
 
 namespace App\Providers;
 
+use App\Blotter\Prices;
 use App\Connector\Connectors;
 use App\Dispatch\Readers;
 use App\Dispatch\Sweep;
@@ -35,6 +36,7 @@ final class AppServiceProvider extends ServiceProvider
         $this->app->singleton(Connectors::class);
         $this->app->singleton(Readers::class);
         $this->app->singleton(SymbolMaps::class);
+        $this->app->scoped(Prices::class);
     }
 
     public function boot(): void

@@ -29,6 +29,9 @@ final readonly class PlacePlan implements Plan
             throw new OrderRefusal('A resting order needs a time in force that lets it rest: change that of the route\'s entries.');
         }
         $reduces = $this->reduces($input);
+        if ($reduces && $input->snapshot->position->side() !== $input->side->opposite()) {
+            throw new OrderRefusal("A resting {$side->value} can only close here, and no {$input->side->opposite()->value} is held that it could close.");
+        }
         $held = $input->snapshot->position->side() === $input->side ? $input->held() : null;
         $sized = Sizer::size($input->rules->size, $input->sizing($side, closesFirst: false, terms: $terms), $input->rules->caps, $held, $reduces);
         $ticket = Ticket::of(OrderRole::Placed, $instrument->name, $side, $sized->units, $terms, $reduces, $signal->label);

@@ -92,6 +92,7 @@ final class OrderStyleTest extends TestCase
         yield 'placed again at another price' => ['place long MARL/USD limit @38.10 label "STEP 7"', '0', [$seven, $eight], 'both', 'cancel p7; buy 2 at limit 38.10'];
         yield 'placed again as it is' => ['place long MARL/USD limit @38.20 label "step 7"', '0', [$seven], 'both', ''];
         yield 'a grid that goes long only sells what it has' => ['place short MARL/USD limit @40.50 label "step 9"', '3', [], 'long', 'sell 2 at limit 40.50 r'];
+        yield 'and nothing when it has none' => ['place short MARL/USD limit @40.50 label "step 9"', '0', [], 'long', ''];
         yield 'cancel by label' => ['cancel MARL/USD label "step 8"', '0', [$seven, $eight], 'both', 'cancel p8'];
         yield 'cancel a label that is not there' => ['cancel MARL/USD label "step 9"', '0', [$seven, $eight], 'both', ''];
         yield 'cancel all' => ['cancel all MARL/USD', '0', [$entry, $seven, $eight], 'both', 'cancel e; cancel p7; cancel p8'];

@@ -2,9 +2,8 @@
 
 namespace App\Http\Resources;
 
+use App\Blotter\Prices;
 use App\Models\Order;
-use Brick\Math\BigDecimal;
-use Brick\Math\RoundingMode;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -14,6 +13,8 @@ final class OrderResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $prices = app(Prices::class);
+
         return [
             'id' => $this->id,
             'message' => $this->decision->message->ulid,
@@ -26,8 +27,8 @@ final class OrderResource extends JsonResource
             'instrument' => $this->instrument,
             'side' => $this->side->value,
             'type' => $this->type,
-            'limit' => $this->price($this->limit_price),
-            'trigger' => $this->price($this->trigger_price),
+            'limit' => $prices->price($this->account->venue, $this->instrument, $this->limit_price),
+            'trigger' => $prices->price($this->account->venue, $this->instrument, $this->trigger_price),
             'time_in_force' => $this->time_in_force->value,
             'post_only' => $this->post_only,
             'cancel_after' => $this->cancel_after,
@@ -35,7 +36,7 @@ final class OrderResource extends JsonResource
             'reduce_only' => $this->reduce_only,
             'state' => $this->state->value,
             'filled' => (string) $this->filled,
-            'average' => $this->price($this->average),
+            'average' => $prices->average($this->account->venue, $this->instrument, $this->average),
             'fee' => (string) $this->fee,
             'currency' => $this->account->currency,
             'words' => $this->words,
@@ -43,10 +44,5 @@ final class OrderResource extends JsonResource
             'acknowledged_at' => Moment::of($this->acknowledged_at),
             'milliseconds' => $this->acknowledged_at === null ? null : (int) round($this->decision->message->received_at->diffInMilliseconds($this->acknowledged_at)),
         ];
-    }
-
-    private function price(?BigDecimal $price): ?string
-    {
-        return $price === null ? null : (string) $price->toScale(min(8, $price->getScale()), RoundingMode::HALF_EVEN)->stripTrailingZeros();
     }
 }

@@ -35,7 +35,7 @@
     <td class="right"><Figure value={order.average} /></td>
     <td class="right"><Money amount={order.fee} currency={order.currency} digits={4} /></td>
     <td class={order.state === 'refused' || order.state === 'lapsed' ? 'text-error' : ''} title={order.words ?? ''}
-      >{orderWords[order.state]}</td
+      >{orderWords[order.state]}{#if order.words}<span class="block max-w-56 truncate text-xs">{order.words}</span>{/if}</td
     >
     <td class="right"><Figure value={order.milliseconds === null ? null : String(order.milliseconds)} /></td>
   {/snippet}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import type { OrderPrice } from '../api/client';
   import Field from '../shared/Field.svelte';
-  import { priceWords } from './words';
+  import { priceHints, priceWords } from './words';
 
   type Props = { label: string; away: string; price: OrderPrice };
   let { label, away, price = $bindable() }: Props = $props();
@@ -19,7 +19,7 @@
 </script>
 
 <div class="grid gap-3 sm:grid-cols-3">
-  <Field label="{label} at">
+  <Field label="{label} at" hint={priceHints[price.at]}>
     <select class="select w-full" bind:value={() => price.at, choose}>
       {#each Object.entries(priceWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
     </select>

@@ -35,8 +35,8 @@ export function sizeWords(size: Rules['size']): string {
 
 export const priceWords: Record<OrderPrice['at'], string> = {
   message: "the message's price",
-  own_side: 'own side: bid to buy, ask to sell',
-  other_side: 'other side: ask to buy, bid to sell',
+  own_side: 'best of the own side',
+  other_side: 'best of the other side',
   expression: 'an expression',
 };
 
@@ -44,4 +44,11 @@ export const timeWords: Record<NonNullable<OrderStyle['time_in_force']>, string>
   gtc: 'good till cancelled',
   ioc: 'immediate or cancel',
   fok: 'fill or kill',
+};
+
+export const priceHints: Record<OrderPrice['at'], string> = {
+  message: "The message's “price”.",
+  own_side: 'The bid for a buy, the ask for a sell.',
+  other_side: 'What an order at market would get.',
+  expression: '',
 };
