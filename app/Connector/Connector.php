@@ -6,6 +6,7 @@ use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Order\OrderType;
+use Wexon\Core\Route\Leverage;
 
 /**
  * What Wexon needs of a venue. Each connector passes the same contract tests: tests/App/Connector/ConnectorContract.php.
@@ -63,6 +64,13 @@ interface Connector
      * @throws VenueTrouble
      */
     public function place(Ticket $ticket, string $clientId): OrderReport;
+
+    /**
+     * Sets the leverage that orders of an instrument will have. Setting it as it is does nothing.
+     *
+     * @throws VenueTrouble
+     */
+    public function setLeverage(string $instrument, Leverage $leverage): void;
 
     /**
      * Takes back what is not filled of a working order. One that is not working any more is reported as it is.

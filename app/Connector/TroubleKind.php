@@ -14,6 +14,12 @@ enum TroubleKind: string
     /** No answer, or one that does not tell whether the request was carried out. */
     case Doubt = 'doubt';
 
+    /** True when asking again would not change it. */
+    public function isFinal(): bool
+    {
+        return $this === self::Refused || $this === self::KeyRejected;
+    }
+
     /** True when the venue surely did nothing. */
     public function isCertain(): bool
     {

@@ -17,11 +17,14 @@ final readonly class DecideIfNow
 {
     public function __construct(private TakeSnapshot $snapshot) {}
 
-    /** @return array{decision: array<string, mixed>|null, trouble: string|null} */
-    public function decide(Signal $signal, RouteRules $rules, Leg $leg, Account $account): array
+    /**
+     * @param  Route|null  $route  The route that is being changed: what it holds, has working and has set aside counts.
+     * @return array{decision: array<string, mixed>|null, trouble: string|null}
+     */
+    public function decide(Signal $signal, RouteRules $rules, Leg $leg, Account $account, ?Route $route = null): array
     {
         $signal = $signal->symbol === null ? $signal->about($leg->symbol) : $signal;
-        $asked = (new Decision)->forceFill(['account_id' => $account->id, 'instrument' => $leg->instrument])
+        $asked = (new Decision)->forceFill(['account_id' => $account->id, 'route_id' => $route?->id, 'instrument' => $leg->instrument, 'lane' => "{$account->id}:{$leg->instrument}"])
             ->setRelation('account', $account)->setRelation('route', (new Route)->forceFill(['state' => RouteState::Armed]));
         try {
             return ['decision' => Decide::decide($signal, $rules, $this->snapshot->take($asked))->toArray(), 'trouble' => null];

@@ -9,10 +9,12 @@ use App\Models\Decision;
 use App\Models\DecisionState;
 use App\Models\Order;
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision as DecisionValue;
+use Wexon\Core\Decision\Snapshot;
 use Wexon\Core\Decision\Station;
 use Wexon\Core\Decision\Step;
 use Wexon\Core\Decision\Ticket;
@@ -28,13 +30,21 @@ final readonly class DecideNow
 
     private const PAUSE = 250;
 
-    public function __construct(private TakeSnapshot $snapshot, private Live $live) {}
+    /** Seconds. */
+    private const MONEY_LOCK = 20;
+
+    private const MONEY_SCALE = 8;
+
+    public function __construct(private TakeSnapshot $snapshot, private Allocations $allocations, private Live $live) {}
 
     public function decide(Decision $decision): void
     {
         $decision->loadMissing(['route.accounts', 'account', 'message']);
         try {
-            $this->decideOrSayWhyNot($decision);
+            // Lanes run side by side: money that is set aside must not be given out twice.
+            $this->allocations->any($decision->account)
+                ? NamedLock::hold("money:{$decision->account_id}", self::MONEY_LOCK, fn () => $this->decideOrSayWhyNot($decision))
+                : $this->decideOrSayWhyNot($decision);
         } catch (Throwable $error) {
             report($error);
             $this->commit($decision, $this->refused('Wexon failed while deciding; the error is in the log. Nothing was sent.'), null);
@@ -58,30 +68,44 @@ final readonly class DecideNow
 
             return;
         }
-        $this->commit($decision, Decide::decide($signal, $rules, $snapshot), [
+        $value = Decide::decide($signal, $rules, $snapshot);
+        $this->commit($decision, $value, [
             'signal' => $signal->toArray(),
             'rules' => $rules->toArray(),
             'snapshot' => $snapshot->toArray(),
-        ]);
+        ], array_map(fn (Ticket $ticket): array => $this->row($decision, $ticket, $value, $snapshot), $value->tickets));
     }
 
-    /** @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: array<string, mixed>}|null  $inputs */
-    private function commit(Decision $decision, DecisionValue $value, ?array $inputs): void
+    /** @return array<string, mixed> */
+    private function row(Decision $decision, Ticket $ticket, DecisionValue $value, Snapshot $snapshot): array
+    {
+        $leverage = $value->leverage->times ?? $snapshot->leverage;
+        $price = $ticket->terms->reservedAt($snapshot->quote->priceFor($ticket->side));
+        $binds = $ticket->reduceOnly ? BigDecimal::zero() : $snapshot->instrument->notional($ticket->quantity, $price)->dividedBy($leverage, self::MONEY_SCALE, RoundingMode::UP);
+
+        return Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $binds, $leverage);
+    }
+
+    /**
+     * @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: array<string, mixed>}|null  $inputs
+     * @param  list<array<string, mixed>>  $orders
+     */
+    private function commit(Decision $decision, DecisionValue $value, ?array $inputs, array $orders = []): void
     {
         $sends = $value->verdict === Verdict::Pass && ! $decision->dry;
-        DB::transaction(function () use ($decision, $value, $inputs, $sends): void {
+        DB::transaction(function () use ($decision, $value, $inputs, $orders, $sends): void {
             $decision->update([
                 'state' => $sends ? DecisionState::Sending : DecisionState::Done,
                 'verdict' => $value->verdict->value,
                 'intent' => $value->intent->value,
                 'summary' => mb_substr($value->summary(), 0, 600),
                 'inputs' => $inputs,
-                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1]),
+                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1]),
                 'decided_at' => now(),
                 'finished_at' => $sends ? null : now(),
             ]);
             if ($sends) {
-                Order::query()->insert(array_map(static fn (Ticket $ticket): array => Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number)), $value->tickets));
+                Order::query()->insert($orders);
             }
         });
         CrashPoint::pass('committed', $decision->route_id);

@@ -28,7 +28,7 @@ final readonly class MoveOrder
         $ticket = Ticket::of($order->role, $order->instrument, $order->side, $order->quantity->minus($order->filled), $order->terms()->movedTo($price), $order->reduce_only, $order->label)
             ->numbered($decision->orders()->max('number') + 1);
         $moved = new Order;
-        $moved->forceFill(Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number)))->save();
+        $moved->forceFill(Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $order->binds, $order->leverage))->save();
         $moved->refresh()->setRelation('decision', $decision)->setRelation('account', $decision->account);
         $this->send->send($moved, fresh: true);
 

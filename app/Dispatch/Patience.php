@@ -6,7 +6,7 @@ use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use Illuminate\Support\Sleep;
 
-/** Tries something at a venue again: a few times when in doubt, and for as long as the venue is only busy. */
+/** Tries something at a venue again: a few times when in doubt, and for as long as the venue is only busy. A no is an answer. */
 final class Patience
 {
     private const TRIES = 4;
@@ -34,6 +34,9 @@ final class Patience
                 return $attempt();
             } catch (VenueTrouble $trouble) {
                 $onTrouble($trouble);
+                if ($trouble->kind->isFinal()) {
+                    throw $trouble;
+                }
                 $isBusy = $trouble->kind === TroubleKind::Busy;
                 $tries += $isBusy ? 0 : 1;
                 if ($tries >= self::TRIES || microtime(true) > $until) {

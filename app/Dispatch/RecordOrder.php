@@ -75,6 +75,7 @@ final class RecordOrder
                     'realised' => $after->realised,
                     'fees' => $after->fees,
                     'open_fees' => $after->openFees,
+                    'leverage' => $order->leverage,
                     'opened_at' => $after->side() === $before->side() ? $position->opened_at : ($after->isFlat() ? null : $row->at),
                 ]);
             }

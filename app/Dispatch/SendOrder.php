@@ -4,7 +4,6 @@ namespace App\Dispatch;
 
 use App\Connector\Connector;
 use App\Connector\Connectors;
-use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Order;
@@ -58,7 +57,7 @@ final readonly class SendOrder
         try {
             $report ??= $venue->place($order->ticket(), $order->client_id);
         } catch (VenueTrouble $trouble) {
-            if (in_array($trouble->kind, [TroubleKind::Refused, TroubleKind::KeyRejected], true)) {
+            if ($trouble->kind->isFinal()) {
                 $order->update(['state' => OrderState::Refused, 'words' => mb_substr($trouble->getMessage(), 0, 400)]);
 
                 return;

@@ -2,7 +2,7 @@
 
 namespace App\Dispatch;
 
-use App\Connector\TroubleKind;
+use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Decision;
@@ -10,11 +10,12 @@ use App\Models\DecisionState;
 use App\Models\Order;
 use App\Models\OrderState;
 use Illuminate\Support\Facades\DB;
+use Wexon\Core\Route\Leverage;
 
 /** Takes back what a decision takes back, then sends its orders one after the other; a later one only goes out when the one before went through. */
 final readonly class SendOrders
 {
-    public function __construct(private SendOrder $send, private TakeBack $takeBack, private Live $live) {}
+    public function __construct(private SendOrder $send, private TakeBack $takeBack, private Connectors $connectors, private Live $live) {}
 
     /**
      * @param  bool  $fresh  True when they were committed just now by this process, so that the venue cannot know them.
@@ -28,8 +29,7 @@ final readonly class SendOrders
         try {
             $moved = $this->takeBack($decision);
         } catch (VenueTrouble $trouble) {
-            return in_array($trouble->kind, [TroubleKind::Refused, TroubleKind::KeyRejected], true)
-                && $this->finish($decision, fn () => $this->lapse($decision, 'Not sent: an order could not be taken back first.'));
+            return $trouble->kind->isFinal() && $this->finish($decision, fn () => $this->lapse($decision, 'Not sent: an order could not be taken back first.'));
         }
         if ($moved && $fresh && $decision->orders->isNotEmpty()) {
             $this->decideAgain($decision);
@@ -37,7 +37,22 @@ final readonly class SendOrders
             return true;
         }
 
+        try {
+            $this->setLeverage($decision);
+        } catch (VenueTrouble $trouble) {
+            return $trouble->kind->isFinal() && $this->finish($decision, fn () => $this->lapse($decision, "Not sent: the leverage could not be set. {$trouble->getMessage()}"));
+        }
+
         return $this->sendEach($decision, $fresh);
+    }
+
+    /** @throws VenueTrouble */
+    private function setLeverage(Decision $decision): void
+    {
+        $wanted = $decision->trace['leverage'] ?? null;
+        if ($wanted !== null && $decision->orders->contains('state', OrderState::Committed)) {
+            Patience::with(fn () => $this->connectors->for($decision->account)->setLeverage($decision->instrument, Leverage::of($wanted)), static fn () => null);
+        }
     }
 
     private function sendEach(Decision $decision, bool $fresh): bool

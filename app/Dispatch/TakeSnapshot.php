@@ -25,7 +25,7 @@ final readonly class TakeSnapshot
 
     private const MOST_WORKING = 500;
 
-    public function __construct(private Connectors $connectors) {}
+    public function __construct(private Connectors $connectors, private Allocations $allocations) {}
 
     /** @throws VenueTrouble If the venue does not tell, or does not trade the instrument. */
     public function take(Decision $decision): Snapshot
@@ -49,6 +49,8 @@ final readonly class TakeSnapshot
             $this->entered($decision),
             $this->working($decision),
             $connector->orderTypes(),
+            $this->allocations->forRoute($decision->account, $decision->route_id),
+            $view->margin,
         );
     }
 

@@ -24,6 +24,7 @@ use Illuminate\Database\Eloquent\Relations\BelongsToMany;
  * @property string|null $trouble
  * @property CarbonImmutable $checked_at
  * @property \Illuminate\Database\Eloquent\Relations\Pivot|null $pivot
+ * @property \Illuminate\Database\Eloquent\Collection<int, Route> $routes
  */
 class Account extends Model
 {
@@ -44,7 +45,7 @@ class Account extends Model
     /** @return BelongsToMany<Route, $this> */
     public function routes(): BelongsToMany
     {
-        return $this->belongsToMany(Route::class);
+        return $this->belongsToMany(Route::class)->withPivot('allocation');
     }
 
     /** What its sizes are multiplied by in the route that it was loaded with. */
@@ -53,6 +54,14 @@ class Account extends Model
         $scale = $this->pivot?->getAttribute('scale');
 
         return is_numeric($scale) ? BigDecimal::of((string) $scale)->stripTrailingZeros() : BigDecimal::one();
+    }
+
+    /** Money that is set aside for the route that it was loaded with; null: none. */
+    public function allocation(): ?BigDecimal
+    {
+        $allocation = $this->pivot?->getAttribute('allocation');
+
+        return is_numeric($allocation) ? BigDecimal::of((string) $allocation)->stripTrailingZeros() : null;
     }
 
     /** The label that the route which it was loaded with gives it. */

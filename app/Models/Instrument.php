@@ -11,7 +11,10 @@ use Wexon\Core\Instrument\Instrument as InstrumentValue;
  * @property int $id
  * @property string $venue
  * @property string $name
- * @property array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string} $spec
+ *
+ * @phpstan-import-type InstrumentSpec from InstrumentValue
+ *
+ * @property InstrumentSpec $spec
  */
 class Instrument extends Model
 {

@@ -43,6 +43,8 @@ use Wexon\Core\Signal\OrderSide;
  * @property TimeInForce $time_in_force
  * @property bool $post_only
  * @property int|null $cancel_after seconds
+ * @property BigDecimal $binds money that the whole order binds when it is filled
+ * @property BigDecimal $leverage
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $acknowledged_at
  * @property Account $account
@@ -69,6 +71,8 @@ class Order extends Model
         'role' => OrderRole::class,
         'limit_price' => DecimalCast::class,
         'trigger_price' => DecimalCast::class,
+        'binds' => DecimalCast::class,
+        'leverage' => DecimalCast::class,
         'time_in_force' => TimeInForce::class,
         'post_only' => 'bool',
         'created_at' => 'immutable_datetime',
@@ -95,7 +99,7 @@ class Order extends Model
      *
      * @return array<string, mixed>
      */
-    public static function committed(Decision $decision, Ticket $ticket, string $clientId): array
+    public static function committed(Decision $decision, Ticket $ticket, string $clientId, BigDecimal $binds, BigDecimal $leverage): array
     {
         return [
             'desk_id' => $decision->desk_id,
@@ -116,6 +120,8 @@ class Order extends Model
             'time_in_force' => $ticket->terms->timeInForce->value,
             'post_only' => $ticket->terms->postOnly,
             'cancel_after' => $ticket->terms->cancelAfter,
+            'binds' => (string) $binds,
+            'leverage' => (string) $leverage,
             'state' => OrderState::Committed->value,
             'created_at' => now()->format('Y-m-d H:i:s.u'),
         ];

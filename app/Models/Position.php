@@ -21,6 +21,7 @@ use Wexon\Core\Position\Position as PositionValue;
  * @property BigDecimal $realised
  * @property BigDecimal $fees
  * @property BigDecimal $open_fees
+ * @property BigDecimal $leverage of the order that was filled last
  * @property CarbonImmutable|null $opened_at
  * @property Account $account
  */
@@ -30,7 +31,7 @@ class Position extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0'];
+    protected $attributes = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0', 'leverage' => '1'];
 
     protected $casts = [
         'quantity' => DecimalCast::class,
@@ -38,6 +39,7 @@ class Position extends Model
         'realised' => DecimalCast::class,
         'fees' => DecimalCast::class,
         'open_fees' => DecimalCast::class,
+        'leverage' => DecimalCast::class,
         'opened_at' => 'immutable_datetime',
     ];
 

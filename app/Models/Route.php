@@ -2,11 +2,13 @@
 
 namespace App\Models;
 
+use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Illuminate\Database\Eloquent\Relations\Pivot;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Route\RouteState;
 
@@ -50,7 +52,16 @@ class Route extends Model
     /** @return BelongsToMany<Account, $this> */
     public function accounts(): BelongsToMany
     {
-        return $this->belongsToMany(Account::class)->withPivot('label', 'scale');
+        return $this->belongsToMany(Account::class)->withPivot('label', 'scale', 'allocation');
+    }
+
+    /** Money that is set aside for it on the account that it was loaded with; zero: none. */
+    public function allocation(): BigDecimal
+    {
+        $pivot = $this->relationLoaded('pivot') ? $this->getRelation('pivot') : null;
+        $allocation = $pivot instanceof Pivot ? $pivot->getAttribute('allocation') : null;
+
+        return BigDecimal::of(is_numeric($allocation) ? (string) $allocation : 0)->stripTrailingZeros();
     }
 
     /** @return HasMany<Slip, $this> */

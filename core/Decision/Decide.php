@@ -15,6 +15,7 @@ use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Plan\PlanInput;
 use Wexon\Core\Plan\Planned;
 use Wexon\Core\Plan\Plans;
+use Wexon\Core\Route\Leverage;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\Side;
 use Wexon\Core\Signal\Signal;
@@ -52,14 +53,25 @@ final class Decide
             return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Size, $sized->sentence, $sized->numbers)]);
         }
 
-        return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned)], $planned->tickets, array_values($planned->cancels));
+        $leverage = self::leverage($planned, $rules, $snapshot);
+
+        return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned, $leverage)], $planned->tickets, array_values($planned->cancels), $leverage);
     }
 
-    private static function planned(Planned $planned): Step
+    /** What has to be set at the venue first; nothing when it is set so, or nothing is opened. */
+    private static function leverage(Planned $planned, RouteRules $rules, Snapshot $snapshot): ?Leverage
     {
+        $opens = array_filter($planned->tickets, static fn (Ticket $ticket): bool => ! $ticket->reduceOnly) !== [];
+
+        return $opens && $rules->leverage?->isSetAs($snapshot->leverage, $snapshot->margin) === false ? $rules->leverage : null;
+    }
+
+    private static function planned(Planned $planned, ?Leverage $leverage): Step
+    {
+        $first = $leverage === null ? [] : ["set leverage to {$leverage}"];
         $cancels = array_map(static fn (WorkingOrder $order): string => "take back {$order}", array_values($planned->cancels));
 
-        return Step::pass(Station::Plan, ucfirst(implode('; then ', [...$cancels, ...array_map(strval(...), $planned->tickets)])).'.');
+        return Step::pass(Station::Plan, ucfirst(implode('; then ', [...$cancels, ...$first, ...array_map(strval(...), $planned->tickets)])).'.');
     }
 
     private static function read(Signal $signal): Step

@@ -6,12 +6,14 @@ namespace Wexon\Core\Decision;
 
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Order\WorkingOrder;
+use Wexon\Core\Route\Leverage;
 
 /**
  * The full trace of one signal on one account: every step, its verdict, its numbers, and the tickets that come of it.
  *
  * @phpstan-import-type TicketArray from Ticket
  * @phpstan-import-type WorkingArray from WorkingOrder
+ * @phpstan-import-type LeverageSpec from Leverage
  */
 final readonly class Decision
 {
@@ -26,6 +28,8 @@ final readonly class Decision
         public array $steps,
         public array $tickets,
         public array $cancels,
+        /** Set at the venue before the tickets go out; null: as it is. */
+        public ?Leverage $leverage,
     ) {}
 
     /**
@@ -33,9 +37,9 @@ final readonly class Decision
      * @param  list<Ticket>  $tickets
      * @param  list<WorkingOrder>  $cancels
      */
-    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = []): self
+    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = [], ?Leverage $leverage = null): self
     {
-        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels);
+        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels, $leverage);
     }
 
     /** The sentence that matters: of the step where it ended. */
@@ -46,7 +50,7 @@ final readonly class Decision
         return $last === null ? '' : $this->steps[$last]->sentence;
     }
 
-    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>} */
+    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>, leverage: LeverageSpec|null} */
     public function toArray(): array
     {
         return [
@@ -56,6 +60,7 @@ final readonly class Decision
             'steps' => array_map(static fn (Step $step): array => $step->toArray(), $this->steps),
             'tickets' => array_map(static fn (Ticket $ticket): array => $ticket->toArray(), $this->tickets),
             'cancels' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->cancels),
+            'leverage' => $this->leverage?->toArray(),
         ];
     }
 }

@@ -7,20 +7,23 @@ namespace Wexon\Core\Decision;
 use Brick\Math\BigDecimal;
 use DateTimeImmutable;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Allocation;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Order\OrderType;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Position\Position;
+use Wexon\Core\Route\MarginKind;
 use Wexon\Core\Route\RouteState;
 
 /**
  * The world as one decision sees it. Stored with the decision, so that it can be decided again.
  *
  * @phpstan-import-type WorkingArray from WorkingOrder
+ * @phpstan-import-type InstrumentSpec from Instrument
  *
  * @phpstan-type SnapshotArray array{
- *     instrument: array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string},
+ *     instrument: InstrumentSpec,
  *     quote: array{bid: string, ask: string, at: string},
  *     balance: array{currency: string, equity: string, free: string},
  *     position: array{quantity: string, cost: string, realised: string, fees: string, open_fees: string},
@@ -31,6 +34,8 @@ use Wexon\Core\Route\RouteState;
  *     entered?: bool,
  *     working?: list<WorkingArray>,
  *     order_types?: list<string>,
+ *     allocation?: array{set_aside: string|null, in_use: string, others: string},
+ *     margin?: string|null,
  * }
  */
 final readonly class Snapshot
@@ -58,6 +63,9 @@ final readonly class Snapshot
         public array $working = [],
         /** What the venue takes. */
         public array $orderTypes = [OrderType::Market, OrderType::Limit, OrderType::Stop, OrderType::StopLimit],
+        public ?Allocation $allocation = null,
+        /** As set at the venue; null when it does not say. */
+        public ?MarginKind $margin = null,
     ) {}
 
     /** @param  SnapshotArray  $stored */
@@ -78,6 +86,8 @@ final readonly class Snapshot
             $stored['entered'] ?? true,
             array_map(WorkingOrder::fromArray(...), $stored['working'] ?? []),
             array_map(OrderType::from(...), $stored['order_types'] ?? ['market']),
+            isset($stored['allocation']) ? Allocation::of(...array_values($stored['allocation'])) : null,
+            isset($stored['margin']) ? MarginKind::from($stored['margin']) : null,
         );
     }
 
@@ -102,6 +112,7 @@ final readonly class Snapshot
             'entered' => $this->entered,
             'working' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->working),
             'order_types' => array_map(static fn (OrderType $type): string => $type->value, $this->orderTypes),
-        ];
+            'margin' => $this->margin?->value,
+        ] + ($this->allocation === null ? [] : ['allocation' => $this->allocation->toArray()]);
     }
 }

@@ -9,7 +9,11 @@ use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
 use InvalidArgumentException;
 
-/** Something that a venue trades, with the steps and limits that every order must keep to. */
+/**
+ * Something that a venue trades, with the steps and limits that every order must keep to.
+ *
+ * @phpstan-type InstrumentSpec array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string, largest_leverage?: string}
+ */
 final readonly class Instrument
 {
     private function __construct(
@@ -30,10 +34,12 @@ final readonly class Instrument
         public BigDecimal $multiplier,
         /** Share of an order's value that the venue takes for a market order; 0.0005 is five hundredths of a percent. */
         public BigDecimal $takerFee,
+        /** Null when the venue does not say; 1 where there is none. */
+        public ?BigDecimal $largestLeverage,
     ) {}
 
     /**
-     * @param  array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string}  $spec
+     * @param  InstrumentSpec  $spec
      *
      * @throws InvalidArgumentException If a step is not above zero, or the kind is none that is known.
      * @throws MathException If one of the numbers is none.
@@ -56,10 +62,11 @@ final readonly class Instrument
             BigDecimal::of($spec['least_notional']),
             BigDecimal::of($spec['multiplier']),
             BigDecimal::of($spec['taker_fee']),
+            isset($spec['largest_leverage']) ? BigDecimal::of($spec['largest_leverage']) : null,
         );
     }
 
-    /** @return array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string} */
+    /** @return InstrumentSpec */
     public function toArray(): array
     {
         return [
@@ -72,7 +79,7 @@ final readonly class Instrument
             'least_notional' => (string) $this->leastNotional,
             'multiplier' => (string) $this->multiplier,
             'taker_fee' => (string) $this->takerFee,
-        ];
+        ] + ($this->largestLeverage === null ? [] : ['largest_leverage' => (string) $this->largestLeverage]);
     }
 
     /** The largest multiple of the lot step that is not more than this size. */

@@ -66,15 +66,18 @@ final readonly class PlanInput
     {
         $position = $this->snapshot->position;
         $released = $closesFirst && ! $position->isFlat() ? $position->cost->abs()->dividedBy($this->snapshot->leverage, 8, RoundingMode::DOWN) : BigDecimal::zero();
+        $allocation = $this->snapshot->allocation;
+        $free = $this->snapshot->balance->free;
         $market = $this->snapshot->quote->priceFor($side);
 
         return new SizingInput(
             $this->snapshot->instrument,
             $terms?->reservedAt($market) ?? $market,
             $this->snapshot->balance,
-            $this->snapshot->balance->free->plus($released),
-            $this->snapshot->leverage,
+            ($allocation === null ? $free : $allocation->left($free))->plus($released),
+            $this->rules->leverage->times ?? $this->snapshot->leverage,
             $this->signal->size,
+            $allocation,
         );
     }
 

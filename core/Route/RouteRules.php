@@ -19,8 +19,9 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type AddsSpec from Adds
  * @phpstan-import-type CapsSpec from Caps
  * @phpstan-import-type StyleSpec from OrderStyle
+ * @phpstan-import-type LeverageSpec from Leverage
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null}
  */
 final readonly class RouteRules
 {
@@ -39,6 +40,8 @@ final readonly class RouteRules
         public OrderStyle $entry,
         /** How orders that close something are sent. */
         public OrderStyle $exit,
+        /** Set at the venue before an order that opens something; null: as it is there. */
+        public ?Leverage $leverage,
     ) {}
 
     /**
@@ -71,13 +74,14 @@ final readonly class RouteRules
             Caps::of($spec['caps'] ?? []),
             self::style($spec['entry'] ?? null),
             self::style($spec['exit'] ?? null),
+            isset($spec['leverage']) ? Leverage::of($spec['leverage']) : null,
         );
     }
 
     /** The same for an account that trades a multiple: every size times its scale. Caps stay as they are. */
     public function scaled(BigDecimal $scale): self
     {
-        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit);
+        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit, $this->leverage);
     }
 
     /** @return RulesSpec */
@@ -93,7 +97,8 @@ final readonly class RouteRules
             'adds' => $this->adds->toArray(),
             'entry' => $this->entry->toArray(),
             'exit' => $this->exit->toArray(),
-        ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()]);
+        ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()])
+          + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()]);
     }
 
     /** @param  StyleSpec|null  $spec */

@@ -40,6 +40,7 @@ final class SizeRules
             'fixed_money' => static fn (?string $amount): SizeRule => new FixedMoney(self::amount($amount)),
             'percent_of_equity' => static fn (?string $amount): SizeRule => new PercentOfEquity(self::amount($amount)),
             'percent_of_free' => static fn (?string $amount): SizeRule => new PercentOfFree(self::amount($amount)),
+            'percent_of_allocation' => static fn (?string $amount): SizeRule => new PercentOfAllocation(self::amount($amount)),
             'from_message' => static fn (?string $amount): SizeRule => new FromMessage,
         ];
     }

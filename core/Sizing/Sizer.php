@@ -6,6 +6,7 @@ namespace Wexon\Core\Sizing;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Wexon\Core\Market\Allocation;
 
 /** Turns a rule's units into a size that the venue will take, or refuses with the size that would have been enough. */
 final class Sizer
@@ -60,13 +61,12 @@ final class Sizer
         }
         $possible = $input->instrument->roundSizeDown(BigDecimal::max($input->spendable, 0)->dividedBy($perUnit, SizeRule::SCALE, RoundingMode::DOWN));
         throw new SizeRefusal(sprintf(
-            '%s units need %s %s (leverage %s, fee included), but %s %s are free: at most %s units.',
+            '%s units need %s %s (leverage %s, fee included), but %s: at most %s units.',
             $units,
             $needed->toScale(2, RoundingMode::UP),
             $input->balance->currency,
             $input->leverage,
-            $input->spendable->toScale(2, RoundingMode::DOWN),
-            $input->balance->currency,
+            ($input->allocation ?? Allocation::none())->words($input->spendable, $input->balance->currency),
             $possible,
         ));
     }

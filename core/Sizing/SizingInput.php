@@ -6,6 +6,7 @@ namespace Wexon\Core\Sizing;
 
 use Brick\Math\BigDecimal;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Allocation;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Signal\AskedSize;
 
@@ -22,5 +23,6 @@ final readonly class SizingInput
         /** At least 1. */
         public BigDecimal $leverage,
         public ?AskedSize $asked = null,
+        public ?Allocation $allocation = null,
     ) {}
 }

@@ -23,6 +23,7 @@ CREATE TABLE IF NOT EXISTS holdings (
     fees DECIMAL(36, 18) NOT NULL DEFAULT 0,
     open_fees DECIMAL(36, 18) NOT NULL DEFAULT 0,
     leverage SMALLINT UNSIGNED NOT NULL DEFAULT 1,
+    margin ENUM('isolated', 'cross') NOT NULL DEFAULT 'isolated',
     PRIMARY KEY (account_id, instrument)
 );
 

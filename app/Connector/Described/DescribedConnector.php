@@ -21,12 +21,16 @@ use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Position\Fill;
 use Wexon\Core\Reading\Times;
+use Wexon\Core\Route\Leverage;
+use Wexon\Core\Route\MarginKind;
 use Wexon\Core\Signal\OrderSide;
 
 /** Any venue that speaks JSON over HTTP, by its description. */
 final readonly class DescribedConnector implements Connector
 {
     private const OF_INSTRUMENTS = ['kind' => 'spot', 'tick' => '', 'lot_step' => '', 'least_size' => '0', 'least_notional' => '0', 'multiplier' => '1', 'taker_fee' => '0'];
+
+    private const LARGEST_LEVERAGE = 'largest_leverage';
 
     public function __construct(private Description $venue, private DescribedClient $client) {}
 
@@ -50,6 +54,10 @@ final readonly class DescribedConnector implements Connector
                 $path = $this->venue->calls['instruments']['fields'][$field] ?? null;
                 $spec[$field] = $path === null ? $usual : $row->textOr($path, $usual);
             }
+            $largest = $this->venue->calls['instruments']['fields'][self::LARGEST_LEVERAGE] ?? null;
+            if ($largest !== null) {
+                $spec[self::LARGEST_LEVERAGE] = $row->number($largest, self::LARGEST_LEVERAGE);
+            }
             $spec['kind'] = $this->word('instruments', 'kind', $spec['kind']);
 
             try {
@@ -69,11 +77,13 @@ final readonly class DescribedConnector implements Connector
     {
         [$quotes, $balance] = $this->client->calls([['quotes', ['instruments' => $instrument]], ['balance', ['instrument' => $instrument]]]);
         $leverage = $this->venue->calls['balance']['fields']['leverage'] ?? null;
+        $margin = $this->venue->calls['balance']['fields']['margin'] ?? null;
 
         return new AccountView(
             $this->quotesOf($quotes)[$instrument] ?? throw VenueTrouble::doubt("{$this->venue->name}: no quote of {$instrument}."),
             $this->balance($balance),
             BigDecimal::of($leverage === null ? '1' : $balance->textOr(Template::text($leverage, ['instrument' => $instrument]), '1')),
+            $margin === null ? null : MarginKind::tryFrom($this->word('balance', 'margin', $balance->textOr(Template::text($margin, ['instrument' => $instrument]), ''))),
         );
     }
 
@@ -112,6 +122,14 @@ final readonly class DescribedConnector implements Connector
 
             return $earlier ?? throw $trouble;
         }
+    }
+
+    public function setLeverage(string $instrument, Leverage $leverage): void
+    {
+        if (! isset($this->venue->calls['leverage'])) {
+            throw VenueTrouble::refused("The description of {$this->venue->name} does not say how leverage is set: set it at the venue and take it out of the route, or describe the call “leverage”.");
+        }
+        $this->client->call('leverage', ['instrument' => $instrument, 'leverage' => (string) $leverage->times, 'margin' => $leverage->margin->value]);
     }
 
     public function cancel(string $clientId): OrderReport

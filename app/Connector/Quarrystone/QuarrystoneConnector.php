@@ -20,6 +20,8 @@ use Wexon\Core\Market\Quote;
 use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Order\OrderType;
 use Wexon\Core\Position\Fill;
+use Wexon\Core\Route\Leverage;
+use Wexon\Core\Route\MarginKind;
 use Wexon\Core\Signal\OrderSide;
 
 /** Quarrystone: coins, spot and perpetual, over signed HTTP requests. */
@@ -52,6 +54,7 @@ final readonly class QuarrystoneConnector implements Connector
             'least_notional' => $row['min_value'],
             'multiplier' => $row['contract_size'],
             'taker_fee' => $row['fees']['taker'],
+            'largest_leverage' => (string) $row['max_leverage'],
         ]), $this->client->get('/v1/instruments')['instruments']));
     }
 
@@ -71,6 +74,7 @@ final readonly class QuarrystoneConnector implements Connector
             $this->quotesOf($quotes)[$instrument],
             $this->balance($balance),
             BigDecimal::of($balance['leverage'][$instrument] ?? 1),
+            MarginKind::tryFrom($balance['margin'][$instrument] ?? 'isolated'),
         );
     }
 
@@ -101,6 +105,11 @@ final readonly class QuarrystoneConnector implements Connector
 
             return $earlier ?? throw $trouble;
         }
+    }
+
+    public function setLeverage(string $instrument, Leverage $leverage): void
+    {
+        $this->client->post('/v1/leverage', ['instrument' => $instrument, 'leverage' => $leverage->times->toInt(), 'margin' => $leverage->margin->value]);
     }
 
     public function cancel(string $clientId): OrderReport

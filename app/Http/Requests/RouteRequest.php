@@ -29,6 +29,8 @@ final class RouteRequest extends FormRequest
             'account_ids.*' => [Rule::exists('accounts', 'id')->where('desk_id', $desk)],
             'account_scales' => ['array'],
             'account_scales.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,6}(\.\d{1,8})?$/'],
+            'account_allocations' => ['array'],
+            'account_allocations.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,12}(\.\d{1,8})?$/'],
             'account_labels' => ['array'],
             'account_labels.*' => ['nullable', 'string', 'max:40', 'not_regex:/,/'],
             'rules' => ['required', 'array'],
@@ -42,6 +44,7 @@ final class RouteRequest extends FormRequest
             'name.unique' => 'Another route of this desk has this name: choose another.',
             'inlet_id.required' => 'Choose the inlet that this route listens to.',
             'account_scales.*.regex' => 'A scale is a number above zero, such as 0.5.',
+            'account_allocations.*.regex' => 'What is set aside is an amount of money, such as 5000.',
             'account_labels.*.not_regex' => 'A label has no comma: messages separate labels by commas.',
             'account_ids.required' => 'Choose at least one account to trade on.',
         ];
@@ -93,11 +96,12 @@ final class RouteRequest extends FormRequest
             'account_ids' => $this->accountIds(),
             'account_labels' => array_map(static fn (array $pivot): ?string => $pivot['label'], $this->accounts()),
             'account_scales' => array_map(static fn (array $pivot): string => $pivot['scale'], $this->accounts()),
+            'account_allocations' => array_map(static fn (array $pivot): ?string => $pivot['allocation'], $this->accounts()),
             'rules' => RouteRules::of($this->input('rules'))->toArray(),
         ];
     }
 
-    /** @return array<int, array{label: string|null, scale: string}> By account, with the route's own label of it, and what its sizes are multiplied by. */
+    /** @return array<int, array{label: string|null, scale: string, allocation: string|null}> By account, with the route's own label of it, what its sizes are multiplied by, and the money set aside. */
     public function accounts(): array
     {
         $labels = $this->array('account_labels');
@@ -105,7 +109,8 @@ final class RouteRequest extends FormRequest
         foreach ($this->accountIds() as $id) {
             $label = trim((string) ($labels[$id] ?? ''));
             $scale = trim((string) ($this->array('account_scales')[$id] ?? ''));
-            $accounts[$id] = ['label' => $label === '' ? null : $label, 'scale' => $scale === '' ? '1' : $scale];
+            $allocation = trim((string) ($this->array('account_allocations')[$id] ?? ''));
+            $accounts[$id] = ['label' => $label === '' ? null : $label, 'scale' => $scale === '' ? '1' : $scale, 'allocation' => $allocation === '' ? null : $allocation];
         }
 
         return $accounts;

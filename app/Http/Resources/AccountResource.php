@@ -2,7 +2,10 @@
 
 namespace App\Http\Resources;
 
+use App\Dispatch\Allocations;
 use App\Models\Account;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -12,6 +15,8 @@ final class AccountResource extends JsonResource
     /** @return array<string, mixed> */
     public function toArray(Request $request): array
     {
+        $allocations = app(Allocations::class)->all($this->resource);
+
         return [
             'id' => $this->id,
             'name' => $this->name,
@@ -22,6 +27,8 @@ final class AccountResource extends JsonResource
             'currency' => $this->currency,
             'equity' => (string) $this->equity,
             'free' => (string) $this->free,
+            'set_aside' => (string) BigDecimal::sum(BigDecimal::zero(), ...$allocations->pluck('set_aside'))->toScale(2, RoundingMode::HALF_UP),
+            'in_use' => (string) BigDecimal::sum(BigDecimal::zero(), ...$allocations->pluck('in_use'))->toScale(2, RoundingMode::UP),
             'trouble' => $this->trouble,
             'checked_at' => Moment::of($this->checked_at),
         ];

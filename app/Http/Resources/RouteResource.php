@@ -26,6 +26,7 @@ final class RouteResource extends JsonResource
                 'environment' => $account->environment,
                 'label' => $account->label(),
                 'scale' => (string) $account->scale(),
+                'allocation' => $account->allocation() === null ? null : (string) $account->allocation(),
                 'trouble' => $account->trouble,
             ])->values(),
             'rules' => RouteRules::of($this->rules)->toArray(),

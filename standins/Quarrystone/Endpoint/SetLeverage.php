@@ -10,7 +10,7 @@ use Standin\Quarrystone\Market;
 use Standin\Quarrystone\Problem;
 use Symfony\Component\HttpFoundation\Request;
 
-/** POST /v1/leverage {instrument, leverage}. */
+/** POST /v1/leverage {instrument, leverage, margin}. */
 final class SetLeverage implements Endpoint
 {
     public function answer(Request $request, Key $key): array
@@ -18,16 +18,20 @@ final class SetLeverage implements Endpoint
         $key->need('trade');
         $name = (string) $request->getPayload()->get('instrument');
         $leverage = $request->getPayload()->getInt('leverage');
+        $margin = (string) $request->getPayload()->get('margin', 'isolated');
+        if (! in_array($margin, ['isolated', 'cross'], true)) {
+            throw Problem::of(422, 'bad_margin', 'margin is “isolated” or “cross”.');
+        }
         $largest = Market::listing($name)['max_leverage'];
         if ($leverage < 1 || $leverage > $largest) {
             throw Problem::of(422, 'leverage_out_of_range', "Leverage for {$name} is from 1 to {$largest}.");
         }
         Database::connection()->table('holdings')->upsert(
-            ['account_id' => $key->accountId, 'instrument' => $name, 'leverage' => $leverage],
+            ['account_id' => $key->accountId, 'instrument' => $name, 'leverage' => $leverage, 'margin' => $margin],
             ['account_id', 'instrument'],
-            ['leverage'],
+            ['leverage', 'margin'],
         );
 
-        return ['instrument' => $name, 'leverage' => $leverage];
+        return ['instrument' => $name, 'leverage' => $leverage, 'margin' => $margin];
     }
 }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standin\Quarrystone\Endpoint;
 
 use Standin\Quarrystone\Books;
+use Standin\Quarrystone\Database;
 use Standin\Quarrystone\Key;
 use Symfony\Component\HttpFoundation\Request;
 
@@ -22,6 +23,7 @@ final class ShowBalance implements Endpoint
             'equity' => (string) $books->equity(),
             'free' => (string) $books->free(),
             'leverage' => (object) array_map(static fn ($holding): int => $holding->leverage->toInt(), $books->holdings),
+            'margin' => (object) Database::connection()->table('holdings')->where('account_id', $key->accountId)->pluck('margin', 'instrument')->all(),
         ];
     }
 }

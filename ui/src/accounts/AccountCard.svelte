@@ -44,6 +44,12 @@
     <dd class="text-right font-semibold"><Money amount={account.equity} currency={account.currency} /></dd>
     <dt class="quiet">Free</dt>
     <dd class="text-right"><Money amount={account.free} currency={account.currency} /></dd>
+    {#if account.set_aside !== '0.00'}
+      <dt class="quiet">Set aside for routes</dt>
+      <dd class="text-right"><Money amount={account.set_aside} currency={account.currency} /></dd>
+      <dt class="quiet">In use of that</dt>
+      <dd class="text-right"><Money amount={account.in_use} currency={account.currency} /></dd>
+    {/if}
     <dt class="quiet">The key may</dt>
     <dd class="text-right">{account.permissions.join(', ')}</dd>
     <dt class="quiet">Last asked</dt>

@@ -6,12 +6,18 @@
   let { draft = $bindable(), accounts, of }: Props = $props();
 
   const chosen = $derived(accounts.filter((account) => draft.account_ids.includes(account.id)));
-  const wrong = $derived(chosen.flatMap(({ id }) => [...of(`account_scales.${id}`), ...of(`account_labels.${id}`)]));
+  const wrong = $derived(
+    chosen.flatMap(({ id }) => [
+      ...of(`account_scales.${id}`),
+      ...of(`account_allocations.${id}`),
+      ...of(`account_labels.${id}`),
+    ]),
+  );
 </script>
 
 {#if chosen.length > 0}
   <table class="ledger mt-2 max-w-xl">
-    <thead><tr><th>Account</th><th>Sizes times</th><th>Called in messages</th></tr></thead>
+    <thead><tr><th>Account</th><th>Sizes times</th><th>Set aside</th><th>Called in messages</th></tr></thead>
     <tbody>
       {#each chosen as account (account.id)}
         <tr>
@@ -31,6 +37,23 @@
           >
           <td
             ><input
+              class="input figure input-sm w-28"
+              inputmode="decimal"
+              placeholder="nothing"
+              aria-label="Set aside on {account.name}"
+              bind:value={
+                () => draft.account_allocations?.[String(account.id)] ?? '',
+                (money: string) =>
+                  (draft.account_allocations = {
+                    ...draft.account_allocations,
+                    [String(account.id)]: money === '' ? null : money,
+                  })
+              }
+            />
+            {account.currency}</td
+          >
+          <td
+            ><input
               class="input input-sm w-40"
               maxlength="40"
               placeholder="no label"
@@ -47,5 +70,8 @@
     </tbody>
   </table>
   {#each wrong as words (words)}<p class="text-sm text-error" role="alert">{words}</p>{/each}
-  <p class="quiet mt-1 text-xs">With labels, a message can name the accounts that it is for. One that names none is for all.</p>
+  <p class="quiet mt-1 text-xs">
+    What is set aside is for this route alone, and it binds no more than that: who comes first is served, the rest is refused.
+    With labels, a message can name the accounts that it is for. One that names none is for all.
+  </p>
 {/if}

@@ -5,8 +5,8 @@
   import AccountName from '../shared/AccountName.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
 
-  type Props = { draft: RouteDraft };
-  let { draft }: Props = $props();
+  type Props = { draft: RouteDraft; routeId: number | null };
+  let { draft, routeId }: Props = $props();
 
   const AFTER_TYPING = 450;
   const symbol = untrack(() => draft.rules.legs[0]?.symbol ?? '');
@@ -20,7 +20,7 @@
     try {
       const { inlet_id, account_ids, account_scales = {}, rules } = given;
       const next = await take(
-        api.POST('/routes/preview', { body: { inlet_id, account_ids, account_scales, rules, body: text } }),
+        api.POST('/routes/preview', { body: { inlet_id, account_ids, account_scales, route_id: routeId, rules, body: text } }),
       );
       if (mine === asked) [answer, trouble] = [next, null];
     } catch (error) {

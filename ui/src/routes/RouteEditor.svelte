@@ -9,6 +9,7 @@
   import AccountsOfRoute from './AccountsOfRoute.svelte';
   import AddsField from './AddsField.svelte';
   import CapsField from './CapsField.svelte';
+  import LeverageField from './LeverageField.svelte';
   import LegsField from './LegsField.svelte';
   import RemoveRoute from './RemoveRoute.svelte';
   import SizeField from './SizeField.svelte';
@@ -103,6 +104,10 @@
         bind:adds={() => draft.rules.adds ?? { most: 0 }, (adds) => (draft.rules.adds = adds)}
         size={draft.rules.size}
         errors={of('rules.adds')}
+      />
+      <LeverageField
+        bind:leverage={() => draft.rules.leverage ?? null, (leverage) => (draft.rules.leverage = leverage)}
+        errors={of('rules.leverage')}
       />
       <CapsField bind:caps={() => draft.rules.caps ?? {}, (caps) => (draft.rules.caps = caps)} errors={of('rules.caps')} />
     </div>

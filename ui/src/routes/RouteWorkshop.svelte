@@ -72,7 +72,7 @@
   </div>
   <aside class="flex flex-col gap-3 lg:sticky lg:top-2">
     <div class="plate flex flex-col gap-3 p-4">
-      <Preview {draft} />
+      <Preview {draft} routeId={route?.id ?? null} />
       {@render children()}
     </div>
     {#if route}<History {route} onback={back} />{/if}

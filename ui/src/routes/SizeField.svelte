@@ -12,6 +12,7 @@
     fixed_money: 'USD, the value of the position',
     percent_of_equity: '% of all the money in the account',
     percent_of_free: '% of what is free when the signal comes',
+    percent_of_allocation: '% of the money that the account sets aside for this route',
     from_message: '',
   };
   const usual: Record<Size['rule'], string> = {
@@ -19,6 +20,7 @@
     fixed_money: '100',
     percent_of_equity: '2',
     percent_of_free: '5',
+    percent_of_allocation: '20',
     from_message: '',
   };
 

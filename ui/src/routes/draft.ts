@@ -9,6 +9,7 @@ export function begun(inlets: Inlet[], accounts: Account[], inlet: number | null
     account_ids: account ? [account.id] : [],
     account_labels: {},
     account_scales: {},
+    account_allocations: {},
     rules: {
       legs: [{ symbol: '', instrument: '' }],
       sides: 'long',
@@ -42,6 +43,7 @@ export function draftOf(route: Route): RouteDraft {
     account_ids: route.accounts.map((account) => account.id),
     account_labels: Object.fromEntries(route.accounts.map((account) => [String(account.id), account.label])),
     account_scales: Object.fromEntries(route.accounts.map((account) => [String(account.id), account.scale])),
+    account_allocations: Object.fromEntries(route.accounts.map((account) => [String(account.id), account.allocation])),
     rules: complete(structuredClone(route.rules)),
   };
 }

@@ -18,6 +18,7 @@ export const ruleWords: Record<Rules['size']['rule'], string> = {
   fixed_money: 'fixed money',
   percent_of_equity: 'percent of equity',
   percent_of_free: 'percent of the free money',
+  percent_of_allocation: 'percent of what is set aside',
   from_message: 'as the message says',
 };
 
@@ -27,6 +28,7 @@ export function sizeWords(size: Rules['size']): string {
     fixed_money: 'in money',
     percent_of_equity: '% of equity',
     percent_of_free: '% of the free money',
+    percent_of_allocation: '% of what is set aside',
     from_message: '',
   };
   const words = size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${units[size.rule]}`;

@@ -11,6 +11,6 @@ final class ListAccounts
 {
     public function __invoke(#[CurrentUser] User $user): AnonymousResourceCollection
     {
-        return AccountResource::collection($user->desk->accounts()->orderBy('name')->get());
+        return AccountResource::collection($user->desk->accounts()->with('routes')->orderBy('name')->get());
     }
 }

@@ -10,6 +10,7 @@ use App\Http\Resources\Steps;
 use App\Inlet\InletRequest;
 use App\Models\Account;
 use App\Models\Inlet;
+use App\Models\Route;
 use App\Models\User;
 use Brick\Math\BigDecimal;
 use Illuminate\Container\Attributes\CurrentUser;
@@ -37,6 +38,7 @@ final class PreviewRoute
             'account_ids' => ['required', 'array', 'min:1'],
             'account_scales' => ['array'],
             'account_scales.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,6}(\.\d{1,8})?$/'],
+            'route_id' => ['nullable', 'integer'],
             'rules' => ['required', 'array'],
             'body' => ['required', 'string', 'max:'.InletRequest::LARGEST_BODY],
         ]);
@@ -47,20 +49,21 @@ final class PreviewRoute
         if ($signal === null) {
             return new JsonResponse(['signal' => null, 'trouble' => ($understood->error ?? $understood->pieces[0]->error ?? null)?->getMessage(), 'accounts' => []]);
         }
+        $route = $user->desk->routes()->whereKey($given['route_id'] ?? 0)->first();
         $accounts = Account::query()->where('desk_id', $user->desk_id)->whereIn('id', $given['account_ids'])->limit(self::MOST_ACCOUNTS)->get();
 
         return new JsonResponse([
             'signal' => LineWriter::write($signal),
             'trouble' => null,
-            'accounts' => $accounts->map(fn (Account $account): array => $this->answer($account, $signal, $rules->scaled(BigDecimal::of(($given['account_scales'][$account->id] ?? '') ?: '1')), $maps, $decide))->values(),
+            'accounts' => $accounts->map(fn (Account $account): array => $this->answer($account, $signal, $rules->scaled(BigDecimal::of(($given['account_scales'][$account->id] ?? '') ?: '1')), $maps, $decide, $route))->values(),
         ]);
     }
 
     /** @return array<string, mixed> */
-    private function answer(Account $account, Signal $signal, RouteRules $rules, SymbolMaps $maps, DecideIfNow $decide): array
+    private function answer(Account $account, Signal $signal, RouteRules $rules, SymbolMaps $maps, DecideIfNow $decide, ?Route $route): array
     {
         $leg = $signal->symbol === null ? $rules->legs[0] : $rules->legFor($signal->symbol) ?? $rules->legOf((string) $maps->of($account->desk_id, $account->venue)->instrument($signal->symbol));
-        $answer = $leg === null ? ['decision' => null, 'trouble' => "The route does not take {$signal->symbol}."] : $decide->decide($signal, $rules, $leg, $account);
+        $answer = $leg === null ? ['decision' => null, 'trouble' => "The route does not take {$signal->symbol}."] : $decide->decide($signal, $rules, $leg, $account, $route);
         $decision = $answer['decision'];
 
         return [
