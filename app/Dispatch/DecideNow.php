@@ -100,7 +100,7 @@ final readonly class DecideNow
                 'intent' => $value->intent->value,
                 'summary' => mb_substr($value->summary(), 0, 600),
                 'inputs' => $inputs,
-                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1]),
+                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1, 'ladder' => 1]),
                 'decided_at' => now(),
                 'finished_at' => $sends ? null : now(),
             ]);

@@ -10,8 +10,10 @@ use App\Live\Live;
 use App\Models\Account;
 use App\Models\Order;
 use App\Models\OrderState;
+use App\Models\Position;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Log;
+use Wexon\Core\Order\OrderRole;
 
 /** Keeps up with orders that wait at a venue: records what is filled or taken back there, and takes back those whose time is up. */
 final readonly class FollowOrders
@@ -46,6 +48,23 @@ final readonly class FollowOrders
         }
     }
 
+    /**
+     * A position that its exit has closed is added to no more.
+     *
+     * @throws VenueTrouble
+     */
+    private function takeBackAdds(Order $exit): void
+    {
+        $which = ['account_id' => $exit->account_id, 'instrument' => $exit->instrument];
+        if (Position::query()->where($which)->where('quantity', '!=', 0)->exists()) {
+            return;
+        }
+        $adds = Order::query()->where($which)->where('route_id', $exit->route_id)->where('role', OrderRole::Add)->where('state', OrderState::Working)->where('id', '<', $exit->id)->with('account')->get();
+        foreach ($adds as $add) {
+            $this->takeBack->takeBack($add, 'Taken back: its position is closed.');
+        }
+    }
+
     /** @throws VenueTrouble */
     private function followOrder(Connector $venue, Order $order, ?OrderReport $working): void
     {
@@ -56,6 +75,9 @@ final readonly class FollowOrders
         } elseif ($working === null || ! $report->filled()->isEqualTo($order->filled)) {
             $this->record->record($order, $report);
             $this->live->order($order);
+        }
+        if ($order->role === OrderRole::Exit && $order->state === OrderState::Filled) {
+            $this->takeBackAdds($order);
         }
         $isDue = $order->cancel_after !== null && $order->created_at->addSeconds($order->cancel_after)->isPast();
         if ($isDue && $order->state === OrderState::Working) {

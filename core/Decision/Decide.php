@@ -55,7 +55,7 @@ final class Decide
 
         $leverage = self::leverage($planned, $rules, $snapshot);
 
-        return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned, $leverage)], $planned->tickets, array_values($planned->cancels), $leverage);
+        return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned, $leverage)], $planned->tickets, array_values($planned->cancels), $leverage, $planned->ladder);
     }
 
     /** What has to be set at the venue first; nothing when it is set so, or nothing is opened. */

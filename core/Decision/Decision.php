@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wexon\Core\Decision;
 
 use Wexon\Core\Intent\Intent;
+use Wexon\Core\Ladder\Rung;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Route\Leverage;
 
@@ -14,6 +15,7 @@ use Wexon\Core\Route\Leverage;
  * @phpstan-import-type TicketArray from Ticket
  * @phpstan-import-type WorkingArray from WorkingOrder
  * @phpstan-import-type LeverageSpec from Leverage
+ * @phpstan-import-type RungArray from Rung
  */
 final readonly class Decision
 {
@@ -30,16 +32,19 @@ final readonly class Decision
         public array $cancels,
         /** Set at the venue before the tickets go out; null: as it is. */
         public ?Leverage $leverage,
+        /** @var list<Rung> The entry and its planned adds, when there are any. */
+        public array $ladder,
     ) {}
 
     /**
      * @param  non-empty-list<Step>  $steps
      * @param  list<Ticket>  $tickets
      * @param  list<WorkingOrder>  $cancels
+     * @param  list<Rung>  $ladder
      */
-    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = [], ?Leverage $leverage = null): self
+    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = [], ?Leverage $leverage = null, array $ladder = []): self
     {
-        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels, $leverage);
+        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels, $leverage, $ladder);
     }
 
     /** The sentence that matters: of the step where it ended. */
@@ -50,7 +55,7 @@ final readonly class Decision
         return $last === null ? '' : $this->steps[$last]->sentence;
     }
 
-    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>, leverage: LeverageSpec|null} */
+    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>, leverage: LeverageSpec|null, ladder: list<RungArray>} */
     public function toArray(): array
     {
         return [
@@ -61,6 +66,7 @@ final readonly class Decision
             'tickets' => array_map(static fn (Ticket $ticket): array => $ticket->toArray(), $this->tickets),
             'cancels' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->cancels),
             'leverage' => $this->leverage?->toArray(),
+            'ladder' => array_map(static fn (Rung $rung): array => $rung->toArray(), $this->ladder),
         ];
     }
 }

@@ -22,7 +22,9 @@ final readonly class EnterPlan implements Plan
         $terms = $input->terms($input->rules->entry, $opening);
         $sized = Sizer::size($input->rules->size, $input->sizing($opening, closesFirst: true, terms: $terms), $input->rules->caps);
 
-        return Planned::of($sized->working, Ticket::of(OrderRole::Entry, $input->snapshot->instrument->name, $opening, $sized->units, $terms, label: $input->signal->label))
-            ->cancelling($input->opening());
+        $entry = Planned::of($sized->working, Ticket::of(OrderRole::Entry, $input->snapshot->instrument->name, $opening, $sized->units, $terms, label: $input->signal->label));
+        $planned = $input->rules->ladder === null ? $entry : $entry->then((new LadderPlan($input->rules->ladder))->adds($input, $terms, $sized->units));
+
+        return $planned->cancelling($input->opening());
     }
 }

@@ -43,10 +43,8 @@ final readonly class PlanInput
      */
     public function terms(OrderStyle $style, OrderSide $side): OrderTerms
     {
-        $instrument = $this->snapshot->instrument;
-        $prices = [$side, $instrument, $this->snapshot->quote, $this->signal->price, $this->snapshot->position->average()];
-        $limit = PriceInput::limit(...$prices);
-        $trigger = PriceInput::trigger(...$prices);
+        $limit = $this->limitAt($side);
+        $trigger = PriceInput::trigger($side, $this->snapshot->instrument, $this->snapshot->quote, $this->signal->price, $this->snapshot->position->average());
         $terms = $this->signal->limit === null && $this->signal->trigger === null
             ? $style->terms($limit, $trigger)
             : $style->termsAt(SignalPrice::of($this->signal->limit, $limit), SignalPrice::of($this->signal->trigger, $trigger));
@@ -55,6 +53,12 @@ final readonly class PlanInput
         }
 
         return $terms;
+    }
+
+    /** What a limit of an order can depend on. */
+    public function limitAt(OrderSide $side): PriceInput
+    {
+        return PriceInput::limit($side, $this->snapshot->instrument, $this->snapshot->quote, $this->signal->price, $this->snapshot->position->average());
     }
 
     /**

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Wexon\Core\Plan;
 
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Ladder\Rung;
 use Wexon\Core\Order\WorkingOrder;
 
 /** Orders to take back first, then tickets, and the sums that led to them. */
@@ -14,8 +15,9 @@ final readonly class Planned
      * @param  list<string>  $working
      * @param  list<Ticket>  $tickets
      * @param  array<string, WorkingOrder>  $cancels By client order id.
+     * @param  list<Rung>  $ladder  The entry and its planned adds, when there are any.
      */
-    private function __construct(public array $working, public array $tickets, public array $cancels = []) {}
+    private function __construct(public array $working, public array $tickets, public array $cancels = [], public array $ladder = []) {}
 
     public static function of(string $working, Ticket ...$tickets): self
     {
@@ -25,7 +27,7 @@ final readonly class Planned
     /** @param  list<WorkingOrder>  $orders */
     public function cancelling(array $orders): self
     {
-        return new self($this->working, $this->tickets, $this->cancels + array_column(array_map(static fn (WorkingOrder $order): array => [$order->clientId, $order], $orders), 1, 0));
+        return new self($this->working, $this->tickets, $this->cancels + array_column(array_map(static fn (WorkingOrder $order): array => [$order->clientId, $order], $orders), 1, 0), $this->ladder);
     }
 
     /** This, and then that; the tickets are numbered through. */
@@ -36,7 +38,15 @@ final readonly class Planned
             $numbered[] = $ticket->numbered(count($numbered) + 1);
         }
 
-        return new self([...$this->working, ...$next->working], $numbered, $this->cancels + $next->cancels);
+        $working = array_values(array_filter([...$this->working, ...$next->working], static fn (string $words): bool => $words !== ''));
+
+        return new self($working, $numbered, $this->cancels + $next->cancels, [...$this->ladder, ...$next->ladder]);
+    }
+
+    /** @param  list<Rung>  $rungs */
+    public function withLadder(array $rungs): self
+    {
+        return new self($this->working, $this->tickets, $this->cancels, $rungs);
     }
 
     /** There is nothing to do after all. */

@@ -6,6 +6,7 @@ namespace Wexon\Core\Route;
 
 use Brick\Math\BigDecimal;
 use InvalidArgumentException;
+use Wexon\Core\Ladder\Ladder;
 use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Sizing\Caps;
 use Wexon\Core\Sizing\Multiplied;
@@ -20,8 +21,9 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type CapsSpec from Caps
  * @phpstan-import-type StyleSpec from OrderStyle
  * @phpstan-import-type LeverageSpec from Leverage
+ * @phpstan-import-type LadderSpec from Ladder
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null}
  */
 final readonly class RouteRules
 {
@@ -42,6 +44,8 @@ final readonly class RouteRules
         public OrderStyle $exit,
         /** Set at the venue before an order that opens something; null: as it is there. */
         public ?Leverage $leverage,
+        /** Adds that are placed together with each entry; null: none. */
+        public ?Ladder $ladder,
     ) {}
 
     /**
@@ -75,13 +79,14 @@ final readonly class RouteRules
             self::style($spec['entry'] ?? null),
             self::style($spec['exit'] ?? null),
             isset($spec['leverage']) ? Leverage::of($spec['leverage']) : null,
+            isset($spec['ladder']) ? Ladder::of($spec['ladder']) : null,
         );
     }
 
     /** The same for an account that trades a multiple: every size times its scale. Caps stay as they are. */
     public function scaled(BigDecimal $scale): self
     {
-        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit, $this->leverage);
+        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit, $this->leverage, $this->ladder);
     }
 
     /** @return RulesSpec */
@@ -98,7 +103,8 @@ final readonly class RouteRules
             'entry' => $this->entry->toArray(),
             'exit' => $this->exit->toArray(),
         ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()])
-          + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()]);
+          + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()])
+          + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);
     }
 
     /** @param  StyleSpec|null  $spec */

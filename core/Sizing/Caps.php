@@ -51,6 +51,18 @@ final readonly class Caps
             : RawSize::of($units, $working);
     }
 
+    /** Units of an order, held to its cap. */
+    public function perOrder(BigDecimal $units, SizingInput $input): BigDecimal
+    {
+        return $this->order === null ? $units : BigDecimal::min($units, $this->order->units($input));
+    }
+
+    /** Whether a position may have so many units. */
+    public function allows(BigDecimal $units, SizingInput $input): bool
+    {
+        return $this->position === null || $units->isLessThanOrEqualTo($this->position->units($input));
+    }
+
     /** @return CapsSpec */
     public function toArray(): array
     {

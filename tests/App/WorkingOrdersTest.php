@@ -87,6 +87,36 @@ final class WorkingOrdersTest extends TestCase
         self::assertSame('Taken back after 1 seconds, as the route says.', $order->words);
     }
 
+    public function test_planned_adds_rest_with_the_entry_and_go_with_the_exit(): void
+    {
+        $ladder = ['levels' => 3, 'distance' => '5', 'spacing' => '1', 'first' => '1', 'growth' => '1'];
+        $desk = Desk::make(['ladder' => $ladder, 'exit' => ['type' => 'limit', 'limit' => ['at' => 'own_side', 'offset' => '2', 'unit' => 'ticks']]]);
+        $entry = $desk->send('enter long MARL/USD');
+        self::assertSame(['buy 2 filled', 'buy 2 working', 'buy 2 working', 'buy 2 working'], Desk::orders($entry));
+        self::assertCount(4, $entry->decisions[0]->trace['ladder'] ?? []);
+
+        // The first of two exits by signal takes the adds back, and rests itself; it is filled while nobody looks.
+        self::assertSame(['sell 2 working'], Desk::orders($desk->send('exit MARL/USD')));
+        self::assertCount(1, $this->limitsAtVenue($desk));
+        DB::table('quarrystone.orders')->whereIn('client_id', Order::query()->where('account_id', $desk->account->id)->pluck('client_id'))
+            ->update(['matched_until' => (int) (microtime(true) * 1000) - 172_800_000]);
+        Desk::waitFor('nothing is working any more', fn (): ?bool => Order::query()->where('account_id', $desk->account->id)->where('state', OrderState::Working)->doesntExist() ? true : null);
+        self::assertSame([], $this->limitsAtVenue($desk));
+    }
+
+    public function test_adds_do_not_outlive_a_position_that_its_resting_exit_closes(): void
+    {
+        $desk = Desk::make();
+        $desk->send('enter long MARL/USD');
+        $add = $desk->send('place long MARL/USD limit @'.$this->far($desk, '0.5').' label left')->decisions[0]->orders[0];
+        $exit = $desk->send('exit MARL/USD limit @'.$this->far($desk, '1.5'))->decisions[0]->orders[0];
+        $add->update(['role' => 'add']);
+        DB::table('quarrystone.orders')->where('client_id', $exit->client_id)->update(['price' => $this->far($desk, '0.5')]);
+
+        Desk::waitFor('the add is taken back', static fn (): ?bool => $add->refresh()->state === OrderState::Cancelled ? true : null);
+        self::assertSame('Taken back: its position is closed.', $add->words);
+    }
+
     /** A script that starts: all at once, each with its own price, faster than the venue takes orders. */
     public function test_a_burst_of_a_grid_rests_whole_in_order_and_exactly(): void
     {

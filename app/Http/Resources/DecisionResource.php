@@ -28,6 +28,7 @@ final class DecisionResource extends JsonResource
             'steps' => Steps::of($this->trace['steps'] ?? []),
             'tickets' => $this->trace['tickets'] ?? [],
             'cancels' => $this->trace['cancels'] ?? [],
+            'ladder' => $this->trace['ladder'] ?? [],
             'orders' => OrderResource::collection($this->orders->each(fn ($order) => $order->setRelation('decision', $this->resource)->setRelation('account', $this->account))),
             'replayable' => $this->inputs !== null,
             'decided_at' => Moment::of($this->decided_at),

@@ -2,6 +2,7 @@
   import { api, refusal, take, type Decision } from '../api/client';
   import AccountName from '../shared/AccountName.svelte';
   import { termsWords } from '../blotter/words';
+  import LadderTable from './LadderTable.svelte';
   import OrderLine from './OrderLine.svelte';
   import Steps from './Steps.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
@@ -34,6 +35,7 @@
     <span class="ml-auto"><VerdictMark verdict={decision.verdict} dry={decision.dry} /></span>
   </header>
   <Steps steps={decision.steps} />
+  {#if decision.ladder.length > 1}<LadderTable rungs={decision.ladder} />{/if}
   {#each decision.orders as order (order.id)}<OrderLine {order} />{/each}
   {#if decision.dry && decision.tickets.length > 0}
     <p class="mt-2 text-sm">

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, refusal, take, type Preview, type RouteDraft } from '../api/client';
+  import LadderTable from '../journal/LadderTable.svelte';
   import Steps from '../journal/Steps.svelte';
   import AccountName from '../shared/AccountName.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
@@ -62,6 +63,7 @@
           >
         </header>
         {#if one.trouble}<p class="text-sm text-error">{one.trouble}</p>{:else}<Steps steps={one.steps} />{/if}
+        {#if one.ladder.length > 1}<LadderTable rungs={one.ladder} />{/if}
       </article>
     {/each}
   {:else}<p class="quiet text-sm">

@@ -10,6 +10,7 @@
   import AddsField from './AddsField.svelte';
   import CapsField from './CapsField.svelte';
   import LeverageField from './LeverageField.svelte';
+  import LadderField from './LadderField.svelte';
   import LegsField from './LegsField.svelte';
   import RemoveRoute from './RemoveRoute.svelte';
   import SizeField from './SizeField.svelte';
@@ -104,6 +105,10 @@
         bind:adds={() => draft.rules.adds ?? { most: 0 }, (adds) => (draft.rules.adds = adds)}
         size={draft.rules.size}
         errors={of('rules.adds')}
+      />
+      <LadderField
+        bind:ladder={() => draft.rules.ladder ?? null, (ladder) => (draft.rules.ladder = ladder)}
+        errors={of('rules.ladder')}
       />
       <LeverageField
         bind:leverage={() => draft.rules.leverage ?? null, (leverage) => (draft.rules.leverage = leverage)}

@@ -71,6 +71,7 @@ final class PreviewRoute
             'trouble' => $answer['trouble'],
             'verdict' => $decision['verdict'] ?? null,
             'steps' => $decision === null ? [] : Steps::of($decision['steps']),
+            'ladder' => $decision['ladder'] ?? [],
         ];
     }
 

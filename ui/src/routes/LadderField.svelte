@@ -1,0 +1,42 @@
+<script lang="ts">
+  import type { Ladder } from '../api/client';
+  import Field from '../shared/Field.svelte';
+
+  type Props = { ladder: Ladder | null; errors: string[] };
+  let { ladder = $bindable(), errors }: Props = $props();
+
+  const begun: Ladder = { levels: 3, distance: '1', spacing: '1.5', first: '1', growth: '1.5' };
+  const numbers = [
+    { key: 'distance', label: 'First add at', hint: '% away from the entry, against the position.' },
+    { key: 'spacing', label: 'Each next step times', hint: '1: even steps.' },
+    { key: 'first', label: 'First size', hint: 'Times the entry.' },
+    { key: 'growth', label: 'Each next size times', hint: '1: even sizes.' },
+  ] as const;
+</script>
+
+<label class="flex items-center gap-2 text-sm font-semibold"
+  ><input
+    type="checkbox"
+    class="checkbox checkbox-sm"
+    bind:checked={() => ladder !== null, (on: boolean) => (ladder = on ? begun : null)}
+  />Planned adds: a ladder of limit orders goes out with each entry</label
+>
+{#if ladder !== null}
+  <div class="grid gap-3 sm:grid-cols-5">
+    <Field label="Levels" hint="1 to 20." {errors}
+      ><input class="input figure w-full" type="number" min="1" max="20" bind:value={ladder.levels} required /></Field
+    >
+    {#each numbers as one (one.key)}
+      <Field label={one.label} hint={one.hint}
+        ><input
+          class="input figure w-full"
+          inputmode="decimal"
+          pattern="[0-9]+(\.[0-9]+)?"
+          title="A number such as 1.5"
+          required
+          bind:value={ladder[one.key]}
+        /></Field
+      >
+    {/each}
+  </div>
+{/if}
