@@ -20,16 +20,36 @@ final readonly class FollowOrders
 {
     private const MOST = 500;
 
-    public function __construct(private Connectors $connectors, private RecordOrder $record, private TakeBack $takeBack, private Live $live) {}
+    public function __construct(private Connectors $connectors, private RecordOrder $record, private TakeBack $takeBack, private ChaseOrder $chase, private Live $live) {}
+
+    /** Seconds after which an order that nobody is sending any more is asked about. */
+    private const STRANDED_AFTER = 60;
 
     public function follow(): void
     {
+        $this->stranded();
         $working = Order::query()->where('state', OrderState::Working)->with('account')->orderBy('id')->limit(self::MOST)->get();
         foreach ($working->groupBy('account_id') as $orders) {
             try {
                 $this->followAccount($orders->firstOrFail()->account, $orders);
             } catch (VenueTrouble $trouble) {
                 Log::warning("Working orders were not looked at: {$trouble->getMessage()}");
+            }
+        }
+    }
+
+    /** An order that replaced another, when the process died before it was sent, or before it was known what the venue said. */
+    private function stranded(): void
+    {
+        $stranded = Order::query()->where('state', OrderState::Committed)->where('created_at', '<', now()->subSeconds(self::STRANDED_AFTER))
+            ->whereRelation('decision', 'finished_at', '<', now()->subSeconds(self::STRANDED_AFTER))->with('account')->limit(self::MOST)->get();
+        foreach ($stranded as $order) {
+            try {
+                $report = $this->connectors->for($order->account)->find($order->client_id);
+                $report === null ? $order->update(['state' => OrderState::Lapsed, 'words' => 'Not sent: Wexon was stopped at that moment.']) : $this->record->record($order, $report);
+                $this->live->order($order);
+            } catch (VenueTrouble $trouble) {
+                Log::warning("An order is in doubt: {$trouble->getMessage()}");
             }
         }
     }
@@ -80,7 +100,9 @@ final readonly class FollowOrders
             $this->takeBackAdds($order);
         }
         $isDue = $order->cancel_after !== null && $order->created_at->addSeconds($order->cancel_after)->isPast();
-        if ($isDue && $order->state === OrderState::Working) {
+        if ($order->state === OrderState::Working && ! $isDue) {
+            $this->chase->chase($venue, $order);
+        } elseif ($order->state === OrderState::Working) {
             $this->takeBack->takeBack($order, "Taken back after {$order->cancel_after} seconds, as the route says.");
         }
     }

@@ -11,6 +11,7 @@ use App\Models\Order;
 use App\Models\OrderState;
 use Illuminate\Support\Facades\DB;
 use Wexon\Core\Route\Leverage;
+use Wexon\Core\Signal\Action;
 
 /** Takes back what a decision takes back, then sends its orders one after the other; a later one only goes out when the one before went through. */
 final readonly class SendOrders
@@ -27,16 +28,15 @@ final readonly class SendOrders
             return true;
         }
         try {
-            $moved = $this->takeBack($decision);
+            $isStale = $this->noneIsSent($decision) && $this->takeBack($decision) && ! $this->onlyCancels($decision) && ($fresh || $this->noneIsKnown($decision));
         } catch (VenueTrouble $trouble) {
             return $trouble->kind->isFinal() && $this->finish($decision, fn () => $this->lapse($decision, 'Not sent: an order could not be taken back first.'));
         }
-        if ($moved && $fresh && $decision->orders->isNotEmpty()) {
+        if ($isStale) {
             $this->decideAgain($decision);
 
             return true;
         }
-
         try {
             $this->setLeverage($decision);
         } catch (VenueTrouble $trouble) {
@@ -91,6 +91,29 @@ final readonly class SendOrders
         }
 
         return $moved;
+    }
+
+    /** A message that says cancel is done when it is done; any other was about the position, which is another one now. */
+    private function onlyCancels(Decision $decision): bool
+    {
+        return ($decision->message->signal['do'] ?? null) === Action::Cancel->value;
+    }
+
+    private function noneIsSent(Decision $decision): bool
+    {
+        return $decision->orders->every(static fn (Order $order): bool => $order->state === OrderState::Committed);
+    }
+
+    /**
+     * They are sent in order, so when the venue knows nothing of the first, none went out before the process died.
+     *
+     * @throws VenueTrouble
+     */
+    private function noneIsKnown(Decision $decision): bool
+    {
+        $first = $decision->orders->first();
+
+        return $first === null || $this->connectors->for($decision->account)->find($first->client_id) === null;
     }
 
     /** The position is another than the one that was decided by: nothing was sent yet, so it is looked at anew. */

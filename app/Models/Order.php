@@ -9,6 +9,7 @@ use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Order\Chase;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Order\TimeInForce;
@@ -17,6 +18,8 @@ use Wexon\Core\Signal\OrderSide;
 
 /**
  * A ticket that was committed to be sent.
+ *
+ * @phpstan-import-type ChaseArray from Chase
  *
  * @property int $id
  * @property int $desk_id
@@ -43,6 +46,7 @@ use Wexon\Core\Signal\OrderSide;
  * @property TimeInForce $time_in_force
  * @property bool $post_only
  * @property int|null $cancel_after seconds
+ * @property ChaseArray|null $chase
  * @property BigDecimal $binds money that the whole order binds when it is filled
  * @property BigDecimal $leverage
  * @property CarbonImmutable $created_at
@@ -75,6 +79,7 @@ class Order extends Model
         'leverage' => DecimalCast::class,
         'time_in_force' => TimeInForce::class,
         'post_only' => 'bool',
+        'chase' => 'array',
         'created_at' => 'immutable_datetime',
         'acknowledged_at' => 'immutable_datetime',
     ];
@@ -86,7 +91,7 @@ class Order extends Model
 
     public function terms(): OrderTerms
     {
-        return OrderTerms::of($this->limit_price, $this->trigger_price, $this->time_in_force, $this->post_only, $this->cancel_after);
+        return OrderTerms::of($this->limit_price, $this->trigger_price, $this->time_in_force, $this->post_only, $this->cancel_after, $this->chase === null ? null : Chase::fromArray($this->chase));
     }
 
     public function working(): WorkingOrder
@@ -120,6 +125,7 @@ class Order extends Model
             'time_in_force' => $ticket->terms->timeInForce->value,
             'post_only' => $ticket->terms->postOnly,
             'cancel_after' => $ticket->terms->cancelAfter,
+            'chase' => $ticket->terms->chase === null ? null : json_encode($ticket->terms->chase->toArray(), JSON_THROW_ON_ERROR),
             'binds' => (string) $binds,
             'leverage' => (string) $leverage,
             'state' => OrderState::Committed->value,

@@ -12,9 +12,9 @@ use Wexon\Core\Signal\OrderSide;
 /**
  * An order to be sent: everything but the account and the client order id.
  *
- * @phpstan-import-type TermsArray from OrderTerms
+ * @phpstan-import-type ChaseArray from \Wexon\Core\Order\Chase
  *
- * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null}
+ * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
  */
 final readonly class Ticket
 {

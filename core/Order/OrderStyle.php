@@ -14,8 +14,9 @@ use Wexon\Core\Order\Price\PriceRules;
  * How a route sends its entries, or its exits.
  *
  * @phpstan-import-type PriceSpec from PriceRules
+ * @phpstan-import-type ChaseSpec from Chase
  *
- * @phpstan-type StyleSpec array{type: string, limit?: PriceSpec, trigger?: PriceSpec, time_in_force?: string, post_only?: bool, cancel_after?: int|null, slippage?: string|null}
+ * @phpstan-type StyleSpec array{type: string, limit?: PriceSpec, trigger?: PriceSpec, time_in_force?: string, post_only?: bool, cancel_after?: int|null, slippage?: string|null, chase?: ChaseSpec|null}
  */
 final readonly class OrderStyle
 {
@@ -28,11 +29,12 @@ final readonly class OrderStyle
         public ?int $cancelAfter,
         /** Percent that the market may be worse than the message's price; null: any. */
         public ?BigDecimal $slippage,
+        private ?Chase $chase,
     ) {}
 
     public static function market(): self
     {
-        return new self(OrderType::Market, null, null, TimeInForce::Gtc, false, null, null);
+        return new self(OrderType::Market, null, null, TimeInForce::Gtc, false, null, null, null);
     }
 
     /**
@@ -53,14 +55,21 @@ final readonly class OrderStyle
             throw new InvalidArgumentException('A post-only order waits to be taken, so it cannot be one for this moment: choose one of the two.');
         }
 
+        $limit = $type->hasLimit() ? PriceRules::of($spec['limit'] ?? throw new InvalidArgumentException("A {$type->words()} order needs to know where its limit lies.")) : null;
+        $chase = isset($spec['chase']) && $type === OrderType::Limit && $limit !== null ? Chase::of($spec['chase'], $limit) : null;
+        if ($chase !== null && ! $timeInForce->rests()) {
+            throw new InvalidArgumentException('An order that goes after the market has to rest: it cannot be one for this moment.');
+        }
+
         return new self(
             $type,
-            $type->hasLimit() ? PriceRules::of($spec['limit'] ?? throw new InvalidArgumentException("A {$type->words()} order needs to know where its limit lies.")) : null,
+            $limit,
             $type->hasTrigger() ? PriceRules::of($spec['trigger'] ?? throw new InvalidArgumentException("A {$type->words()} order needs to know where its trigger lies.")) : null,
             $timeInForce,
             $postOnly,
             $spec['cancel_after'] ?? null,
             $slippage,
+            $chase,
         );
     }
 
@@ -72,13 +81,17 @@ final readonly class OrderStyle
      */
     public function terms(PriceInput $limit, PriceInput $trigger): OrderTerms
     {
-        return $this->termsAt(
+        return OrderTerms::of(
             $this->limit === null ? null : $limit->toTick($this->limit->price($limit)),
             $this->trigger === null ? null : $trigger->toTick($this->trigger->price($trigger)),
+            $this->timeInForce,
+            $this->postOnly,
+            $this->cancelAfter,
+            $this->chase,
         );
     }
 
-    /** The same waiting and posting, at prices that the message gives. */
+    /** The same waiting and posting, at prices that the message gives; they stay there. */
     public function termsAt(?BigDecimal $limit, ?BigDecimal $trigger): OrderTerms
     {
         return OrderTerms::of($limit, $trigger, $this->timeInForce, $this->postOnly, $this->cancelAfter);
@@ -95,6 +108,7 @@ final readonly class OrderStyle
             'post_only' => $this->postOnly ? true : null,
             'cancel_after' => $this->cancelAfter,
             'slippage' => $this->slippage === null ? null : (string) $this->slippage,
+            'chase' => $this->chase?->toSpec(),
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -9,7 +9,9 @@ use Brick\Math\BigDecimal;
 /**
  * The price side of an order: type, limit, trigger, and how long it may wait.
  *
- * @phpstan-type TermsArray array{type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null}
+ * @phpstan-import-type ChaseArray from Chase
+ *
+ * @phpstan-type TermsArray array{type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
  */
 final readonly class OrderTerms
 {
@@ -23,15 +25,17 @@ final readonly class OrderTerms
         public bool $postOnly,
         /** Seconds after which Wexon takes it back; null: never. */
         public ?int $cancelAfter,
+        /** How it goes after the market; null: it stays where it is. */
+        public ?Chase $chase,
     ) {}
 
     public static function market(): self
     {
-        return new self(OrderType::Market, null, null, TimeInForce::Ioc, false, null);
+        return new self(OrderType::Market, null, null, TimeInForce::Ioc, false, null, null);
     }
 
     /** A limit, a trigger, or both make a limit, a stop or a stop-limit order; none makes a market order. */
-    public static function of(?BigDecimal $limit, ?BigDecimal $trigger, TimeInForce $timeInForce = TimeInForce::Gtc, bool $postOnly = false, ?int $cancelAfter = null): self
+    public static function of(?BigDecimal $limit, ?BigDecimal $trigger, TimeInForce $timeInForce = TimeInForce::Gtc, bool $postOnly = false, ?int $cancelAfter = null, ?Chase $chase = null): self
     {
         $type = match (true) {
             $limit !== null && $trigger !== null => OrderType::StopLimit,
@@ -45,7 +49,7 @@ final readonly class OrderTerms
         // A stop has to wait: only a plain limit order can be one for this moment.
         $plain = $type === OrderType::Limit;
 
-        return new self($type, $limit, $trigger, $plain ? $timeInForce : TimeInForce::Gtc, $plain && $postOnly, $cancelAfter);
+        return new self($type, $limit, $trigger, $plain ? $timeInForce : TimeInForce::Gtc, $plain && $postOnly, $cancelAfter, $plain && $timeInForce->rests() ? $chase : null);
     }
 
     /** @param  TermsArray  $stored */
@@ -57,10 +61,11 @@ final readonly class OrderTerms
             TimeInForce::from($stored['time_in_force']),
             $stored['post_only'],
             $stored['cancel_after'],
+            isset($stored['chase']) ? Chase::fromArray($stored['chase']) : null,
         );
     }
 
-    /** The same with another limit, or trigger where there is no limit: an order that was moved. */
+    /** The same with another limit, or trigger where there is no limit: an order that was moved by hand, and goes after nothing any more. */
     public function movedTo(BigDecimal $price): self
     {
         return $this->type === OrderType::Stop
@@ -95,6 +100,7 @@ final readonly class OrderTerms
             'time_in_force' => $this->timeInForce->value,
             'post_only' => $this->postOnly,
             'cancel_after' => $this->cancelAfter,
+            'chase' => $this->chase?->toArray(),
         ];
     }
 
@@ -111,6 +117,7 @@ final readonly class OrderTerms
             $this->type === OrderType::Limit && ! $this->timeInForce->rests() ? strtoupper($this->timeInForce->value) : '',
             $this->postOnly ? 'post only' : '',
             $this->cancelAfter === null ? '' : "for {$this->cancelAfter} s",
+            (string) $this->chase,
         ], static fn (string $word): bool => $word !== '');
 
         return implode(', ', [$price, ...$also]);

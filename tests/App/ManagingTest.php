@@ -42,7 +42,7 @@ final class ManagingTest extends TestCase
             'an instrument that is not listed' => [['rules' => ['legs' => [['symbol' => 'X', 'instrument' => 'x_perp']]]], 'rules.legs.0.instrument', 'is not listed at quarrystone'],
             'a size of nothing' => [['rules' => ['size' => ['rule' => 'fixed_units', 'amount' => '0']]], 'rules', 'above zero'],
             'sides that are none' => [['rules' => ['sides' => 'up']], 'rules.sides', 'one of long, short, both'],
-            'a rule too many' => [['rules' => ['leverage' => '20']], 'rules', 'There is no leverage here'],
+            'a rule too many' => [['rules' => ['speed' => '20']], 'rules', 'There is no speed here'],
         ];
     }
 

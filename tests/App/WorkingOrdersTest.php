@@ -117,6 +117,41 @@ final class WorkingOrdersTest extends TestCase
         self::assertSame('Taken back: its position is closed.', $add->words);
     }
 
+    public function test_an_order_goes_after_the_market_until_it_has_it(): void
+    {
+        $desk = Desk::make(['entry' => ['type' => 'limit', 'limit' => ['at' => 'own_side', 'offset' => '40', 'unit' => 'percent'], 'chase' => ['times' => 1, 'every' => 1, 'then' => 'market']]]);
+        $desk->send('enter long MARL/USD');
+        Desk::waitFor('it is filled at market', fn (): ?Order => Order::query()->where('account_id', $desk->account->id)->where('state', OrderState::Filled)->where('type', 'market')->first());
+
+        self::assertSame(['marl_perp' => '2'], $desk->heldAtVenue());
+        self::assertSame([], $this->limitsAtVenue($desk));
+    }
+
+    public function test_an_entry_that_is_filled_while_it_is_taken_back_is_closed_whole(): void
+    {
+        $desk = Desk::make(['entry' => ['type' => 'limit', 'limit' => ['at' => 'own_side', 'offset' => '40', 'unit' => 'percent']]]);
+        $entry = $desk->send('enter long MARL/USD')->decisions[0]->orders[0];
+        // The venue fills it at the next look, which is that of the cancel; nobody has told us.
+        DB::table('quarrystone.orders')->where('client_id', $entry->client_id)->update(['price' => $this->far($desk, '1.5')]);
+        $exit = $desk->send('exit MARL/USD');
+
+        self::assertSame('exit', $exit->decisions[0]->intent, 'decided again with the position that there is');
+        self::assertSame(['sell 2 filled'], Desk::orders($exit));
+        self::assertSame([], $desk->heldAtVenue());
+    }
+
+    public function test_an_order_that_was_never_sent_because_the_process_died_is_not_left_in_doubt(): void
+    {
+        $desk = Desk::make();
+        $order = $desk->send('place long MARL/USD limit @'.$this->far($desk, '0.5').' label x')->decisions[0]->orders[0];
+        $id = DB::table('orders')->insertGetId(['number' => 2, 'client_id' => 'wxnever'.$order->id, 'state' => 'committed', 'created_at' => now()->subMinutes(5), 'venue_id' => null]
+            + collect($order->getAttributes())->except('id')->all());
+        DB::table('decisions')->where('id', $order->decision_id)->update(['finished_at' => now()->subMinutes(5)]);
+
+        $lapsed = Desk::waitFor('it is looked into', static fn (): ?Order => Order::query()->where('state', OrderState::Lapsed)->find($id));
+        self::assertSame('Not sent: Wexon was stopped at that moment.', $lapsed->words);
+    }
+
     /** A script that starts: all at once, each with its own price, faster than the venue takes orders. */
     public function test_a_burst_of_a_grid_rests_whole_in_order_and_exactly(): void
     {

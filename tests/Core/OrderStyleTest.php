@@ -5,15 +5,20 @@ declare(strict_types=1);
 namespace Tests\Core;
 
 use Brick\Math\BigDecimal;
+use DateTimeImmutable;
 use InvalidArgumentException;
 use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision;
 use Wexon\Core\Decision\Ticket;
+use Wexon\Core\Market\Quote;
+use Wexon\Core\Order\Chase;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Order\OrderTerms;
+use Wexon\Core\Order\Price\PriceInput;
+use Wexon\Core\Order\Price\PriceRules;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Reading\Line\LineReader;
 use Wexon\Core\Route\RouteRules;
@@ -48,6 +53,8 @@ final class OrderStyleTest extends TestCase
         yield 'an exit by its average' => [$exit, '3', 'exit', $limit(['at' => 'expression', 'expression' => 'average * 1.01']), 'sell 3 marl_perp at limit 40.40, reduce only'];
         yield 'waits for this moment only' => [$long, '0', 'entry', $limit(['at' => 'other_side'], ['time_in_force' => 'ioc']), 'buy 2 marl_perp at limit 40.01, IOC'];
         yield 'post only, for a while' => [$long, '0', 'entry', $limit(['at' => 'own_side'], ['post_only' => true, 'cancel_after' => 90]), 'buy 2 marl_perp at limit 39.99, post only, for 90 s'];
+        yield 'goes after the market' => [$long, '0', 'entry', $limit(['at' => 'own_side'], ['chase' => ['times' => 3, 'every' => 5, 'then' => 'market']]), 'buy 2 marl_perp at limit 39.99, priced anew 3 times after 5 s each, then at market'];
+        yield 'a price in the message stays there' => ["{$long} limit @38.5", '0', 'entry', $limit(['at' => 'own_side'], ['chase' => ['times' => 3, 'every' => 5, 'then' => 'market']]), 'buy 2 marl_perp at limit 38.50'];
         yield 'stop' => ["{$long} price 40.1", '0', 'entry', ['type' => 'stop', 'trigger' => ['at' => 'message', 'offset' => '0.5', 'unit' => 'percent']], 'buy 2 marl_perp at stop 40.30']; // 40.1 × 1.005 = 40.3005
         yield 'stop-limit' => ["{$short} price 39.5", '0', 'entry', ['type' => 'stop_limit', 'trigger' => ['at' => 'message'], 'limit' => ['at' => 'message', 'offset' => '-5', 'unit' => 'ticks']], 'sell 2 marl_perp at stop 39.50, limit 39.45'];
         yield 'the message\'s own limit counts' => ["{$long} limit @38.5", '0', 'entry', $limit(['at' => 'own_side']), 'buy 2 marl_perp at limit 38.50'];
@@ -106,6 +113,9 @@ final class OrderStyleTest extends TestCase
             'where its trigger lies' => ['type' => 'stop_limit', 'limit' => ['at' => 'message']],
             'cannot be one for this moment' => ['type' => 'limit', 'limit' => ['at' => 'own_side'], 'post_only' => true, 'time_in_force' => 'fok'],
             'Known are price, bid, ask, tick, average' => ['type' => 'limit', 'limit' => ['at' => 'expression', 'expression' => 'volume']],
+            'priced by the quote' => ['type' => 'limit', 'limit' => ['at' => 'message'], 'chase' => ['times' => 3, 'every' => 5, 'then' => 'market']],
+            '1 to 50 times' => ['type' => 'limit', 'limit' => ['at' => 'own_side'], 'chase' => ['times' => 51, 'every' => 5, 'then' => 'market']],
+            'has to rest' => ['type' => 'limit', 'limit' => ['at' => 'own_side'], 'time_in_force' => 'ioc', 'chase' => ['times' => 5, 'every' => 5, 'then' => 'market']],
             'no price rule “last”' => ['type' => 'limit', 'limit' => ['at' => 'last']],
         ] as $words => $style) {
             try {
@@ -115,6 +125,26 @@ final class OrderStyleTest extends TestCase
                 self::assertStringContainsString($words, $trouble->getMessage());
             }
         }
+    }
+
+    /** Bid and ask rise from try to try; the last one ends as the route says. */
+    public function test_an_order_goes_after_the_market(): void
+    {
+        $limit = PriceRules::of(['at' => 'own_side', 'offset' => '1', 'unit' => 'ticks']);
+        foreach (['market' => 'at market', 'give_up' => 'nothing'] as $then => $end) {
+            $terms = OrderTerms::of(BigDecimal::of('39.98'), null, postOnly: true, chase: Chase::of(['times' => 2, 'every' => 5, 'then' => $then], $limit));
+            $said = [];
+            foreach (['40.10', '40.25', '40.40'] as $bid) {
+                $input = PriceInput::limit(OrderSide::Buy, Worlds::instrument(), Quote::of($bid, '41', new DateTimeImmutable('2026-03-02T14:30:00Z')), null, null);
+                $next = $terms->chase?->next($terms, $input);
+                $said[] = $next === null ? 'nothing' : "{$next}";
+                $terms = $next ?? $terms;
+            }
+            self::assertStringStartsWith('at limit 40.09, post only, priced anew 1 times', $said[0]);
+            self::assertStringStartsWith('at limit 40.24, post only, priced anew 0 times', $said[1]);
+            self::assertSame($end, $said[2]);
+        }
+        self::assertEquals($terms, OrderTerms::fromArray($terms->toArray()));
     }
 
     public function test_rules_and_what_is_working_come_back_from_where_they_are_kept(): void

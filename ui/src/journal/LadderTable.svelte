@@ -13,29 +13,27 @@
 </script>
 
 <div class="mt-2 overflow-x-auto">
-  <table class="ledger text-xs" aria-label="Ladder">
+  <table class="ledger ledger-tight text-xs" aria-label="Ladder">
     <thead
       ><tr
-        ><th></th><th class="right">Price</th><th class="right">Size</th><th class="right">In all</th><th class="right">Money</th
-        ><th class="right">Average</th><th class="right">Break-even</th><th
-          class="right"
-          title="From this level back to the break-even">Bounce %</th
-        ><th class="w-28"><span class="sr-only">Drawn</span></th></tr
+        ><th></th><th class="right">Price</th><th class="right">Size</th><th class="right">Money</th><th class="right">Average</th
+        ><th class="right">Break-even</th><th class="right" title="From this level back to the break-even">Bounce %</th><th
+          class="w-20"><span class="sr-only">Drawn</span></th
+        ></tr
       ></thead
     >
     <tbody>
       {#each rungs as rung (rung.level)}
         <tr>
-          <td>{rung.level === 0 ? 'entry' : `add ${rung.level}`}</td>
+          <td>{rung.level === 0 ? 'entry' : String(rung.level)}</td>
           <td class="right"><Figure value={rung.price} /></td>
           <td class="right"><Figure value={rung.units} /></td>
-          <td class="right"><Figure value={rung.total} /></td>
           <td class="right"><Figure value={rung.money} /></td>
           <td class="right"><Figure value={rung.average} /></td>
           <td class="right"><Figure value={rung.break_even} /></td>
           <td class="right"><Figure value={rung.bounce} /></td>
           <td>
-            <svg viewBox="0 0 112 14" class="h-3.5 w-28" aria-hidden="true">
+            <svg viewBox="0 0 112 14" class="h-3.5 w-20" aria-hidden="true">
               <line x1="4" x2="108" y1="7" y2="7" class="stroke-base-300" />
               <line
                 x1={4 + 1.04 * at(rung.price)}

@@ -7,10 +7,10 @@
 
   const begun: Ladder = { levels: 3, distance: '1', spacing: '1.5', first: '1', growth: '1.5' };
   const numbers = [
-    { key: 'distance', label: 'First add at', hint: '% away from the entry, against the position.' },
-    { key: 'spacing', label: 'Each next step times', hint: '1: even steps.' },
+    { key: 'distance', label: 'First add at', hint: '% from the entry, against it.' },
+    { key: 'spacing', label: 'Step factor', hint: 'Each next step times; 1: even.' },
     { key: 'first', label: 'First size', hint: 'Times the entry.' },
-    { key: 'growth', label: 'Each next size times', hint: '1: even sizes.' },
+    { key: 'growth', label: 'Size factor', hint: 'Each next size times; 1: even.' },
   ] as const;
 </script>
 

@@ -21,6 +21,9 @@
     };
   }
 
+  const canChase = $derived(style.type === 'limit' && (style.time_in_force ?? 'gtc') === 'gtc' && style.limit?.at !== 'message');
+  const chase = $derived(style.chase ?? null);
+
   /** A whole number, or nothing. */
   const seconds = (text: string): number | null => (/^[1-9][0-9]{0,6}$/.test(text) ? Number(text) : null);
 </script>
@@ -87,5 +90,31 @@
         bind:checked={() => style.post_only ?? false, (on: boolean) => (style = { ...style, post_only: on })}
       />Post only: refused rather than filled at once, so that the maker fee is paid</label
     >
+  {/if}
+  {#if canChase}
+    <label class="flex items-center gap-2 text-sm font-semibold"
+      ><input
+        type="checkbox"
+        class="checkbox checkbox-sm"
+        bind:checked={
+          () => chase !== null, (on: boolean) => (style = { ...style, chase: on ? { times: 3, every: 5, then: 'market' } : null })
+        }
+      />Goes after the market: priced anew when it is not filled</label
+    >
+    {#if chase !== null}
+      <div class="grid gap-3 sm:grid-cols-3">
+        <Field label="Priced anew" hint="Times, 1 to 50."
+          ><input class="input figure w-full" type="number" min="1" max="50" required bind:value={chase.times} /></Field
+        >
+        <Field label="Each price is given" hint="Seconds."
+          ><input class="input figure w-full" type="number" min="1" max="3600" required bind:value={chase.every} /></Field
+        >
+        <Field label="Then">
+          <select class="select w-full" bind:value={chase.then}
+            ><option value="market">at market</option><option value="give_up">given up</option></select
+          >
+        </Field>
+      </div>
+    {/if}
   {/if}
 </fieldset>

@@ -3,7 +3,7 @@
 namespace App\Http\Controllers\Blotter;
 
 use App\Connector\VenueTrouble;
-use App\Dispatch\MoveOrder as Move;
+use App\Dispatch\ReplaceOrder;
 use App\Http\Resources\OrderResource;
 use App\Models\Instrument;
 use App\Models\Order;
@@ -17,7 +17,7 @@ use Illuminate\Validation\ValidationException;
 /** Takes a working order back and places what is not filled of it at another price. */
 final class MoveOrder
 {
-    public function __invoke(Request $request, Order $order, #[CurrentUser] User $user, Move $move): OrderResource
+    public function __invoke(Request $request, Order $order, #[CurrentUser] User $user, ReplaceOrder $replace): OrderResource
     {
         $given = $request->validate(['price' => ['required', 'string', 'regex:/^\d{1,12}(\.\d{1,12})?$/']], ['price.regex' => 'A price is a number such as 38.20.']);
         abort_unless($order->state === OrderState::Working, 409, "This order is {$order->state->value}: it cannot be moved.");
@@ -27,7 +27,7 @@ final class MoveOrder
             throw ValidationException::withMessages(['price' => "A price of {$order->instrument} is above zero and in steps of {$tick}."]);
         }
         try {
-            $moved = $move->move($order, $price, $user->name);
+            $moved = $replace->replace($order, $order->terms()->movedTo($price), "Moved to {$price} by {$user->name}.");
         } catch (VenueTrouble $trouble) {
             abort(422, $trouble->getMessage());
         }
