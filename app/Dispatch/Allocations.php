@@ -49,7 +49,7 @@ final class Allocations
             return new Collection;
         }
         $positions = Position::query()->where('account_id', $account->id)->where('quantity', '!=', 0)->get();
-        $orders = Order::query()->where('account_id', $account->id)->whereIn('state', [OrderState::Committed, OrderState::Working])
+        $orders = Order::query()->where('account_id', $account->id)->whereIn('state', [OrderState::Committed, ...OrderState::open()])
             ->where('binds', '>', 0)->get();
 
         return $routes->mapWithKeys(fn (Route $route): array => [$route->id => [

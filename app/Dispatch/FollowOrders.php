@@ -79,7 +79,7 @@ final readonly class FollowOrders
         if (Position::query()->where($which)->where('quantity', '!=', 0)->exists()) {
             return;
         }
-        $adds = Order::query()->where($which)->where('route_id', $exit->route_id)->where('role', OrderRole::Add)->where('state', OrderState::Working)->where('id', '<', $exit->id)->with('account')->get();
+        $adds = Order::query()->where($which)->where('route_id', $exit->route_id)->where('role', OrderRole::Add)->whereIn('state', OrderState::open())->where('id', '<', $exit->id)->with('account')->get();
         foreach ($adds as $add) {
             $this->takeBack->takeBack($add, 'Taken back: its position is closed.');
         }

@@ -70,6 +70,6 @@ final readonly class SendOrder
 
     private function isTooOld(Order $order): bool
     {
-        return $order->created_at->diffInSeconds(now()) > ($order->reduce_only ? self::CLOSING_LAPSES_AFTER : self::OPENING_LAPSES_AFTER);
+        return ($order->due_at ?? $order->created_at)->diffInSeconds(now()) > ($order->reduce_only ? self::CLOSING_LAPSES_AFTER : self::OPENING_LAPSES_AFTER);
     }
 }

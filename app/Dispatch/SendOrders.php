@@ -101,7 +101,7 @@ final readonly class SendOrders
 
     private function noneIsSent(Decision $decision): bool
     {
-        return $decision->orders->every(static fn (Order $order): bool => $order->state === OrderState::Committed);
+        return $decision->orders->every(static fn (Order $order): bool => in_array($order->state, [OrderState::Committed, OrderState::Scheduled], true));
     }
 
     /**
@@ -127,7 +127,7 @@ final readonly class SendOrders
 
     private function lapse(Decision $decision, string $words): void
     {
-        $decision->orders()->where('state', OrderState::Committed)->update(['state' => OrderState::Lapsed, 'words' => $words]);
+        $decision->orders()->whereIn('state', [OrderState::Committed, OrderState::Scheduled])->update(['state' => OrderState::Lapsed, 'words' => $words]);
     }
 
     /** @param  (callable(): void)|null  $before */

@@ -63,7 +63,7 @@ final readonly class TakeSnapshot
     /** @return list<WorkingOrder> What the route has working in this lane. */
     private function working(Decision $decision): array
     {
-        return $decision->route_id === null ? [] : array_values(Order::query()->where('route_id', $decision->route_id)->where('state', OrderState::Working)
+        return $decision->route_id === null ? [] : array_values(Order::query()->where('route_id', $decision->route_id)->whereIn('state', OrderState::open())
             ->where('account_id', $decision->account_id)->where('instrument', $decision->instrument)->orderBy('id')->limit(self::MOST_WORKING)->get()
             ->map(static fn (Order $order): WorkingOrder => $order->working())->all());
     }

@@ -49,6 +49,7 @@ use Wexon\Core\Signal\OrderSide;
  * @property ChaseArray|null $chase
  * @property BigDecimal $binds money that the whole order binds when it is filled
  * @property BigDecimal $leverage
+ * @property CarbonImmutable|null $due_at when a scheduled order goes out
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $acknowledged_at
  * @property Account $account
@@ -80,6 +81,7 @@ class Order extends Model
         'time_in_force' => TimeInForce::class,
         'post_only' => 'bool',
         'chase' => 'array',
+        'due_at' => 'immutable_datetime',
         'created_at' => 'immutable_datetime',
         'acknowledged_at' => 'immutable_datetime',
     ];
@@ -128,7 +130,8 @@ class Order extends Model
             'chase' => $ticket->terms->chase === null ? null : json_encode($ticket->terms->chase->toArray(), JSON_THROW_ON_ERROR),
             'binds' => (string) $binds,
             'leverage' => (string) $leverage,
-            'state' => OrderState::Committed->value,
+            'state' => ($ticket->after === 0 ? OrderState::Committed : OrderState::Scheduled)->value,
+            'due_at' => $ticket->after === 0 ? null : now()->addSeconds($ticket->after)->format('Y-m-d H:i:s.u'),
             'created_at' => now()->format('Y-m-d H:i:s.u'),
         ];
     }

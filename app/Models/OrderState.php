@@ -6,6 +6,8 @@ enum OrderState: string
 {
     /** On disk with its client order id; the venue may or may not know it yet. */
     case Committed = 'committed';
+    /** Goes out when its time has come. */
+    case Scheduled = 'scheduled';
     /** Waits at the venue, perhaps partly filled. */
     case Working = 'working';
     case Filled = 'filled';
@@ -19,12 +21,18 @@ enum OrderState: string
     /** Nothing more will come of it. */
     public function isFinal(): bool
     {
-        return $this !== self::Committed && $this !== self::Working;
+        return ! in_array($this, [self::Committed, self::Scheduled, self::Working], true);
     }
 
     /** What stands behind it in its decision may go out. */
     public function letsOthersFollow(): bool
     {
-        return $this === self::Filled || $this === self::Working;
+        return in_array($this, [self::Filled, self::Working, self::Scheduled], true);
+    }
+
+    /** @return list<self> Those that can still be taken back. */
+    public static function open(): array
+    {
+        return [self::Scheduled, self::Working];
     }
 }

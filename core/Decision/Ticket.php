@@ -14,7 +14,7 @@ use Wexon\Core\Signal\OrderSide;
  *
  * @phpstan-import-type ChaseArray from \Wexon\Core\Order\Chase
  *
- * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
+ * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, after: int, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
  */
 final readonly class Ticket
 {
@@ -31,11 +31,13 @@ final readonly class Ticket
         public OrderTerms $terms,
         /** The name that a resting order can be cancelled by. */
         public ?string $label,
+        /** Seconds after the decision; 0: at once. */
+        public int $after,
     ) {}
 
     public static function of(OrderRole $role, string $instrument, OrderSide $side, BigDecimal $quantity, OrderTerms $terms, bool $reduceOnly = false, ?string $label = null): self
     {
-        return new self(1, $role, $instrument, $side, $quantity->stripTrailingZeros(), $reduceOnly || $role === OrderRole::Exit, $terms, $label);
+        return new self(1, $role, $instrument, $side, $quantity->stripTrailingZeros(), $reduceOnly || $role === OrderRole::Exit, $terms, $label, 0);
     }
 
     public static function market(int $number, string $instrument, OrderSide $side, BigDecimal $quantity, bool $reduceOnly): self
@@ -45,7 +47,13 @@ final readonly class Ticket
 
     public function numbered(int $number): self
     {
-        return new self($number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label);
+        return new self($number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label, $this->after);
+    }
+
+    /** The same, so many seconds later. */
+    public function later(int $seconds): self
+    {
+        return new self($this->number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label, $this->after + $seconds);
     }
 
     /** @return TicketArray */
@@ -59,6 +67,7 @@ final readonly class Ticket
             'side' => $this->side->value,
             'quantity' => (string) $this->quantity,
             'reduce_only' => $this->reduceOnly,
+            'after' => $this->after,
             ...$this->terms->toArray(),
         ];
     }
@@ -66,6 +75,6 @@ final readonly class Ticket
     /** "sell 3.2 MARL.P at market, reduce only" */
     public function __toString(): string
     {
-        return "{$this->side->value} {$this->quantity} {$this->instrument} {$this->terms}".($this->reduceOnly ? ', reduce only' : '');
+        return "{$this->side->value} {$this->quantity} {$this->instrument} {$this->terms}".($this->reduceOnly ? ', reduce only' : '').($this->after === 0 ? '' : ", after {$this->after} s");
     }
 }

@@ -15,8 +15,9 @@ use Wexon\Core\Order\Price\PriceRules;
  *
  * @phpstan-import-type PriceSpec from PriceRules
  * @phpstan-import-type ChaseSpec from Chase
+ * @phpstan-import-type SlicesSpec from Slices
  *
- * @phpstan-type StyleSpec array{type: string, limit?: PriceSpec, trigger?: PriceSpec, time_in_force?: string, post_only?: bool, cancel_after?: int|null, slippage?: string|null, chase?: ChaseSpec|null}
+ * @phpstan-type StyleSpec array{type: string, limit?: PriceSpec, trigger?: PriceSpec, time_in_force?: string, post_only?: bool, cancel_after?: int|null, slippage?: string|null, chase?: ChaseSpec|null, slices?: SlicesSpec|null}
  */
 final readonly class OrderStyle
 {
@@ -30,11 +31,13 @@ final readonly class OrderStyle
         /** Percent that the market may be worse than the message's price; null: any. */
         public ?BigDecimal $slippage,
         private ?Chase $chase,
+        /** Null: in one piece. */
+        public ?Slices $slices,
     ) {}
 
     public static function market(): self
     {
-        return new self(OrderType::Market, null, null, TimeInForce::Gtc, false, null, null, null);
+        return new self(OrderType::Market, null, null, TimeInForce::Gtc, false, null, null, null, null);
     }
 
     /**
@@ -70,6 +73,7 @@ final readonly class OrderStyle
             $spec['cancel_after'] ?? null,
             $slippage,
             $chase,
+            isset($spec['slices']) ? Slices::of($spec['slices']) : null,
         );
     }
 
@@ -109,6 +113,7 @@ final readonly class OrderStyle
             'cancel_after' => $this->cancelAfter,
             'slippage' => $this->slippage === null ? null : (string) $this->slippage,
             'chase' => $this->chase?->toSpec(),
+            'slices' => $this->slices?->toArray(),
         ], static fn (mixed $value): bool => $value !== null);
     }
 }

@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Plan;
 
-use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Sizing\Sizer;
 
@@ -19,6 +18,6 @@ final readonly class AddPlan implements Plan
         $sized = Sizer::size($rule, $input->sizing($opening, closesFirst: false, terms: $terms), $input->rules->caps, $input->held());
         $number = $input->snapshot->adds + 1;
 
-        return Planned::of("add {$number}: {$sized->working}", Ticket::of(OrderRole::Add, $input->snapshot->instrument->name, $opening, $sized->units, $terms, label: $input->signal->label));
+        return Planned::of("add {$number}: {$sized->working}", ...$input->orders(OrderRole::Add, $input->rules->entry, $opening, $sized->units, $terms, $input->signal->label));
     }
 }

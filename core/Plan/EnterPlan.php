@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Plan;
 
-use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Sizing\Sizer;
@@ -22,7 +21,7 @@ final readonly class EnterPlan implements Plan
         $terms = $input->terms($input->rules->entry, $opening);
         $sized = Sizer::size($input->rules->size, $input->sizing($opening, closesFirst: true, terms: $terms), $input->rules->caps);
 
-        $entry = Planned::of($sized->working, Ticket::of(OrderRole::Entry, $input->snapshot->instrument->name, $opening, $sized->units, $terms, label: $input->signal->label));
+        $entry = Planned::of($sized->working, ...$input->orders(OrderRole::Entry, $input->rules->entry, $opening, $sized->units, $terms, $input->signal->label));
         $planned = $input->rules->ladder === null ? $entry : $entry->then((new LadderPlan($input->rules->ladder))->adds($input, $terms, $sized->units));
 
         return $planned->cancelling($input->opening());

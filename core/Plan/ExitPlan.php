@@ -4,8 +4,8 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Plan;
 
-use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRole;
+use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Signal\Action;
@@ -31,9 +31,10 @@ final readonly class ExitPlan implements Plan
         }
         $closing = ($input->snapshot->position->side() ?? Side::Long)->closing();
         $flattens = $input->signal->action === Action::Flatten;
-        $terms = $this->now || $flattens ? OrderTerms::market() : $input->terms($input->rules->exit, $closing);
+        $style = $this->now || $flattens ? OrderStyle::market() : $input->rules->exit;
+        $terms = $this->now || $flattens ? OrderTerms::market() : $input->terms($style, $closing);
 
-        return Planned::of("the whole position of {$held} → {$units}", Ticket::of(OrderRole::Exit, $instrument->name, $closing, $units, $terms))
+        return Planned::of("the whole position of {$held} → {$units}", ...$input->orders(OrderRole::Exit, $style, $closing, $units, $terms))
             ->cancelling($input->workingWhere(static fn (WorkingOrder $order): bool => $flattens || $order->role !== OrderRole::Placed));
     }
 }

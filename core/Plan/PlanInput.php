@@ -7,7 +7,9 @@ namespace Wexon\Core\Plan;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Wexon\Core\Decision\Snapshot;
+use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRefusal;
+use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Order\Price\PriceInput;
@@ -83,6 +85,25 @@ final readonly class PlanInput
             $this->signal->size,
             $allocation,
         );
+    }
+
+    /**
+     * The orders for a size: one, or its slices.
+     *
+     * @return list<Ticket>
+     *
+     * @throws OrderRefusal If a slice is too small.
+     */
+    public function orders(OrderRole $role, OrderStyle $style, OrderSide $side, BigDecimal $units, OrderTerms $terms, ?string $label = null): array
+    {
+        $instrument = $this->snapshot->instrument;
+        $slices = $style->slices?->cut($units, $instrument, $terms->reservedAt($this->snapshot->quote->priceFor($side))) ?? [['units' => $units, 'after' => 0]];
+        $tickets = [];
+        foreach ($slices as $i => $slice) {
+            $tickets[] = Ticket::of($role, $instrument->name, $side, $slice['units'], $terms, label: $label)->later($slice['after'])->numbered($i + 1);
+        }
+
+        return $tickets;
     }
 
     /** @return list<WorkingOrder> The route's working entries and adds. */

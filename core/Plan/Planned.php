@@ -43,6 +43,12 @@ final readonly class Planned
         return new self($working, $numbered, $this->cancels + $next->cancels, [...$this->ladder, ...$next->ladder]);
     }
 
+    /** The same, with every ticket so many seconds later. */
+    public function later(int $seconds): self
+    {
+        return new self($this->working, array_map(static fn (Ticket $ticket): Ticket => $ticket->later($seconds), $this->tickets), $this->cancels, $this->ladder);
+    }
+
     /** @param  list<Rung>  $rungs */
     public function withLadder(array $rungs): self
     {

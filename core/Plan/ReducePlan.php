@@ -6,7 +6,6 @@ namespace Wexon\Core\Plan;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
-use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Sizing\FromMessage;
 use Wexon\Core\Sizing\RawSize;
@@ -31,7 +30,7 @@ final readonly class ReducePlan implements Plan
             return (new ExitPlan)->tickets($input);
         }
 
-        return Planned::of("{$part->working} = {$this->shown($part->units)} → {$units}", Ticket::of(OrderRole::Exit, $instrument->name, $closing, $units, $input->terms($input->rules->exit, $closing)));
+        return Planned::of("{$part->working} = {$this->shown($part->units)} → {$units}", ...$input->orders(OrderRole::Exit, $input->rules->exit, $closing, $units, $input->terms($input->rules->exit, $closing)));
     }
 
     /** @throws SizeRefusal If the signal does not say how much. */

@@ -5,7 +5,6 @@ declare(strict_types=1);
 namespace Wexon\Core\Plan;
 
 use Brick\Math\BigDecimal;
-use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Sizing\FixedUnits;
 use Wexon\Core\Sizing\FromMessage;
@@ -46,14 +45,14 @@ final readonly class SetPlan implements Plan
         $terms = $input->terms($input->rules->entry, $opening);
         $sized = Sizer::size($rule, $input->sizing($opening, closesFirst: $held->isZero(), terms: $terms), $input->rules->caps, $held);
 
-        return Planned::of($before.$sized->working, Ticket::of(OrderRole::Entry, $input->snapshot->instrument->name, $opening, $sized->units, $terms));
+        return Planned::of($before.$sized->working, ...$input->orders(OrderRole::Entry, $input->rules->entry, $opening, $sized->units, $terms));
     }
 
     private function closed(PlanInput $input, BigDecimal $units, string $working): Planned
     {
         $closing = $input->side->closing();
 
-        return Planned::of("{$working} → {$units} too much", Ticket::of(OrderRole::Exit, $input->snapshot->instrument->name, $closing, $units, $input->terms($input->rules->exit, $closing)));
+        return Planned::of("{$working} → {$units} too much", ...$input->orders(OrderRole::Exit, $input->rules->exit, $closing, $units, $input->terms($input->rules->exit, $closing)));
     }
 
     private function scaled(PlanInput $input): SizeRule

@@ -23,7 +23,7 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type LeverageSpec from Leverage
  * @phpstan-import-type LadderSpec from Ladder
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int}
  */
 final readonly class RouteRules
 {
@@ -46,6 +46,8 @@ final readonly class RouteRules
         public ?Leverage $leverage,
         /** Adds that are placed together with each entry; null: none. */
         public ?Ladder $ladder,
+        /** Seconds between the two halves of a flip. */
+        public int $flipPause,
     ) {}
 
     /**
@@ -80,13 +82,14 @@ final readonly class RouteRules
             self::style($spec['exit'] ?? null),
             isset($spec['leverage']) ? Leverage::of($spec['leverage']) : null,
             isset($spec['ladder']) ? Ladder::of($spec['ladder']) : null,
+            $spec['flip_pause'] ?? 0,
         );
     }
 
     /** The same for an account that trades a multiple: every size times its scale. Caps stay as they are. */
     public function scaled(BigDecimal $scale): self
     {
-        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit, $this->leverage, $this->ladder);
+        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit, $this->leverage, $this->ladder, $this->flipPause);
     }
 
     /** @return RulesSpec */
@@ -102,6 +105,7 @@ final readonly class RouteRules
             'adds' => $this->adds->toArray(),
             'entry' => $this->entry->toArray(),
             'exit' => $this->exit->toArray(),
+            'flip_pause' => $this->flipPause,
         ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()])
           + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()])
           + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);

@@ -19,7 +19,7 @@ use PHPUnit\Framework\Assert;
 /** A desk of its own for one test, on the running test place: with an account, an inlet and a route, made over the API. */
 final class Desk
 {
-    private const PATIENCE = 45;
+    private const PATIENCE = 120;
 
     /** @param  array{key: string, secret: string}  $key At the venue. */
     private function __construct(

@@ -152,6 +152,31 @@ final class WorkingOrdersTest extends TestCase
         self::assertSame('Not sent: Wexon was stopped at that moment.', $lapsed->words);
     }
 
+    public function test_slices_go_out_in_their_time_and_an_exit_takes_the_rest_back(): void
+    {
+        $desk = Desk::make(['size' => ['rule' => 'fixed_units', 'amount' => '6'], 'entry' => ['type' => 'market', 'slices' => ['count' => 3, 'over' => 120]]]);
+        $entry = $desk->send('enter long MARL/USD');
+        self::assertSame(['buy 2 filled', 'buy 2 scheduled', 'buy 2 scheduled'], Desk::orders($entry));
+        Order::query()->whereKey($entry->decisions[0]->orders[1]->id)->update(['due_at' => now()]);
+        Desk::waitFor('the second is filled', static fn (): ?bool => $desk->heldAtVenue() === ['marl_perp' => '4'] ? true : null);
+
+        self::assertSame(['sell 4 filled'], Desk::orders($desk->send('exit MARL/USD')));
+        self::assertSame('cancelled', $entry->decisions[0]->orders[2]->refresh()->state->value);
+        self::assertSame([], $desk->heldAtVenue());
+    }
+
+    public function test_a_flip_waits_between_its_halves_and_can_be_called_off(): void
+    {
+        $desk = Desk::make(['flip_pause' => 2]);
+        $desk->send('enter long MARL/USD');
+        self::assertSame(['sell 2 filled', 'sell 2 scheduled'], Desk::orders($desk->send('flip short MARL/USD')));
+        Desk::waitFor('the second half is filled', static fn (): ?bool => $desk->heldAtVenue() === ['marl_perp' => '-2'] ? true : null);
+
+        $desk->send('flip long MARL/USD');
+        self::assertSame('cancel', $desk->send('exit MARL/USD')->decisions[0]->intent, 'before its time');
+        self::assertSame([], $desk->heldAtVenue());
+    }
+
     /** A script that starts: all at once, each with its own price, faster than the venue takes orders. */
     public function test_a_burst_of_a_grid_rests_whole_in_order_and_exactly(): void
     {

@@ -27,16 +27,16 @@ use Wexon\Core\Signal\OrderSide;
 /** Prices worked out by hand at bid 39.99, ask 40.01 and a tick of 0.01; positions of 3 were bought at 40. */
 final class OrderStyleTest extends TestCase
 {
-    /** @param  array<string, mixed>  $style */
+    /** @param  array<string, mixed>|int  $style */
     #[DataProvider('styles')]
-    public function test_the_price_of_an_order(string $message, string $held, string $which, array $style, string $expected): void
+    public function test_the_price_of_an_order(string $message, string $held, string $which, array|int $style, string $expected): void
     {
         $decision = self::decide($message, [$which => $style], $held);
 
         self::assertSame($expected, $decision->tickets === [] ? $decision->summary() : implode('; ', array_map(strval(...), $decision->tickets)));
     }
 
-    /** @return iterable<string, array{string, string, string, array<string, mixed>, string}> */
+    /** @return iterable<string, array{string, string, string, array<string, mixed>|int, string}> */
     public static function styles(): iterable
     {
         [$long, $short, $exit] = ['enter long MARL/USD', 'enter short MARL/USD', 'exit MARL/USD'];
@@ -55,6 +55,10 @@ final class OrderStyleTest extends TestCase
         yield 'post only, for a while' => [$long, '0', 'entry', $limit(['at' => 'own_side'], ['post_only' => true, 'cancel_after' => 90]), 'buy 2 marl_perp at limit 39.99, post only, for 90 s'];
         yield 'goes after the market' => [$long, '0', 'entry', $limit(['at' => 'own_side'], ['chase' => ['times' => 3, 'every' => 5, 'then' => 'market']]), 'buy 2 marl_perp at limit 39.99, priced anew 3 times after 5 s each, then at market'];
         yield 'a price in the message stays there' => ["{$long} limit @38.5", '0', 'entry', $limit(['at' => 'own_side'], ['chase' => ['times' => 3, 'every' => 5, 'then' => 'market']]), 'buy 2 marl_perp at limit 38.50'];
+        yield 'slices, the last takes the rest' => [$exit, '3.05', 'exit', ['type' => 'market', 'slices' => ['count' => 4, 'over' => 10]], 'sell 0.76 marl_perp at market, reduce only; sell 0.76 marl_perp at market, reduce only, after 3 s; sell 0.76 marl_perp at market, reduce only, after 6 s; sell 0.77 marl_perp at market, reduce only, after 10 s'];
+        // 5 USD ÷ 40.01 = 0.125 → 0.13 at least; 2 ÷ 0.13 = 15.3
+        yield 'slices that are too small' => [$long, '0', 'entry', ['type' => 'market', 'slices' => ['count' => 16, 'over' => 60]], '2.00 units in 16 slices are 0.12 each: below the least order of marl_perp, which is 0.13. At most 15 slices are possible.'];
+        yield 'a pause between the halves of a flip' => ['flip short MARL/USD', '3', 'flip_pause', 30, 'sell 3 marl_perp at market, reduce only; sell 2 marl_perp at market, after 30 s'];
         yield 'stop' => ["{$long} price 40.1", '0', 'entry', ['type' => 'stop', 'trigger' => ['at' => 'message', 'offset' => '0.5', 'unit' => 'percent']], 'buy 2 marl_perp at stop 40.30']; // 40.1 × 1.005 = 40.3005
         yield 'stop-limit' => ["{$short} price 39.5", '0', 'entry', ['type' => 'stop_limit', 'trigger' => ['at' => 'message'], 'limit' => ['at' => 'message', 'offset' => '-5', 'unit' => 'ticks']], 'sell 2 marl_perp at stop 39.50, limit 39.45'];
         yield 'the message\'s own limit counts' => ["{$long} limit @38.5", '0', 'entry', $limit(['at' => 'own_side']), 'buy 2 marl_perp at limit 38.50'];
@@ -116,6 +120,7 @@ final class OrderStyleTest extends TestCase
             'priced by the quote' => ['type' => 'limit', 'limit' => ['at' => 'message'], 'chase' => ['times' => 3, 'every' => 5, 'then' => 'market']],
             '1 to 50 times' => ['type' => 'limit', 'limit' => ['at' => 'own_side'], 'chase' => ['times' => 51, 'every' => 5, 'then' => 'market']],
             'has to rest' => ['type' => 'limit', 'limit' => ['at' => 'own_side'], 'time_in_force' => 'ioc', 'chase' => ['times' => 5, 'every' => 5, 'then' => 'market']],
+            '2 to 50 slices' => ['type' => 'market', 'slices' => ['count' => 1, 'over' => 5]],
             'no price rule “last”' => ['type' => 'limit', 'limit' => ['at' => 'last']],
         ] as $words => $style) {
             try {

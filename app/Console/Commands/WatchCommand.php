@@ -3,6 +3,7 @@
 namespace App\Console\Commands;
 
 use App\Dispatch\FollowOrders;
+use App\Dispatch\SendDue;
 use App\Live\Watch;
 use Illuminate\Console\Command;
 use Illuminate\Support\Sleep;
@@ -15,11 +16,12 @@ final class WatchCommand extends Command
 
     protected $description = 'Keeps the figures on the screens moving';
 
-    public function handle(Watch $watch, FollowOrders $orders): int
+    public function handle(Watch $watch, FollowOrders $orders, SendDue $due): int
     {
         for (; ;) {
             $started = microtime(true);
             try {
+                $due->send();
                 $orders->follow();
                 $watch->prices();
                 $watch->accounts();

@@ -40,6 +40,7 @@ final class OrderResource extends JsonResource
             'fee' => (string) $this->fee,
             'currency' => $this->account->currency,
             'words' => $this->words,
+            'due_at' => Moment::of($this->due_at),
             'created_at' => Moment::of($this->created_at),
             'acknowledged_at' => Moment::of($this->acknowledged_at),
             'milliseconds' => $this->acknowledged_at === null ? null : (int) round($this->decision->message->received_at->diffInMilliseconds($this->acknowledged_at)),

@@ -37,8 +37,8 @@
 <Ledger
   title="Working orders"
   query={orders}
-  emptyTitle="Nothing is waiting at a venue"
-  emptyText="Limit and stop orders show here until they are filled or taken back."
+  emptyTitle="Nothing is waiting"
+  emptyText="Limit and stop orders show here until they are filled or taken back, and slices until their time has come."
 >
   {#snippet tools()}
     {#if (orders.data?.length ?? 0) > 0}
@@ -65,7 +65,11 @@
     <td class="font-semibold">{order.instrument}</td>
     <td><Side side={order.side} /></td>
     <td>{roleWords[order.role]}{order.reduce_only && order.role !== 'exit' ? ', reduces' : ''}</td>
-    <td>{typeWords[order.type]}{order.post_only ? ', post only' : ''}</td>
+    <td
+      >{typeWords[order.type]}{order.post_only ? ', post only' : ''}{#if order.state === 'scheduled'}, at <Time
+          at={order.due_at}
+        />{/if}</td
+    >
     <td class="right"><Figure value={order.trigger} /></td>
     <td class="right"><Figure value={order.limit} /></td>
     <td class="right"><Figure value={order.quantity} /></td>
@@ -75,9 +79,11 @@
       {#if moving === order.id}
         <MoveOrder {order} done={() => ((moving = null), void renew())} />
       {:else}
-        <button class="btn btn-xs" aria-label="Move {order.label ?? order.client_id}" onclick={() => (moving = order.id)}
-          >Move</button
-        >
+        {#if order.state === 'working'}<button
+            class="btn btn-xs"
+            aria-label="Move {order.label ?? order.client_id}"
+            onclick={() => (moving = order.id)}>Move</button
+          >{/if}
         <button
           class="btn btn-xs"
           aria-label="Cancel {order.label ?? order.client_id}"

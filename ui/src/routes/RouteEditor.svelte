@@ -89,6 +89,16 @@
           {#each Object.entries(disagreementWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
         </select>
       </Field>
+      <Field label="Pause in a flip" hint="Seconds between closing and opening; 0: none." errors={of('rules.flip_pause')}
+        ><input
+          class="input figure w-full"
+          type="number"
+          min="0"
+          max="86400"
+          required
+          bind:value={() => draft.rules.flip_pause ?? 0, (pause: number) => (draft.rules.flip_pause = pause)}
+        /></Field
+      >
       <label class="flex items-center gap-2 self-center text-sm font-semibold"
         ><input
           type="checkbox"

@@ -17,12 +17,14 @@
       type,
       ...(type === 'limit' || type === 'stop_limit' ? { limit: style.limit ?? begun('own_side') } : {}),
       ...(type === 'stop' || type === 'stop_limit' ? { trigger: style.trigger ?? begun('message') } : {}),
+      ...(style.slices ? { slices: style.slices } : {}),
       ...(type !== 'market' && style.cancel_after ? { cancel_after: style.cancel_after } : {}),
     };
   }
 
   const canChase = $derived(style.type === 'limit' && (style.time_in_force ?? 'gtc') === 'gtc' && style.limit?.at !== 'message');
   const chase = $derived(style.chase ?? null);
+  const slices = $derived(style.slices ?? null);
 
   /** A whole number, or nothing. */
   const seconds = (text: string): number | null => (/^[1-9][0-9]{0,6}$/.test(text) ? Number(text) : null);
@@ -90,6 +92,23 @@
         bind:checked={() => style.post_only ?? false, (on: boolean) => (style = { ...style, post_only: on })}
       />Post only: refused rather than filled at once, so that the maker fee is paid</label
     >
+  {/if}
+  <label class="flex items-center gap-2 text-sm font-semibold"
+    ><input
+      type="checkbox"
+      class="checkbox checkbox-sm"
+      bind:checked={() => slices !== null, (on: boolean) => (style = { ...style, slices: on ? { count: 5, over: 60 } : null })}
+    />In slices over a time</label
+  >
+  {#if slices !== null}
+    <div class="grid gap-3 sm:grid-cols-3">
+      <Field label="Slices" hint="2 to 50, all the same."
+        ><input class="input figure w-full" type="number" min="2" max="50" required bind:value={slices.count} /></Field
+      >
+      <Field label="Over" hint="Seconds from the first to the last."
+        ><input class="input figure w-full" type="number" min="1" max="86400" required bind:value={slices.over} /></Field
+      >
+    </div>
   {/if}
   {#if canChase}
     <label class="flex items-center gap-2 text-sm font-semibold"

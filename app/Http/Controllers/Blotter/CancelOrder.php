@@ -15,7 +15,7 @@ final class CancelOrder
 {
     public function __invoke(Order $order, #[CurrentUser] User $user, TakeBack $takeBack): OrderResource
     {
-        abort_unless($order->state === OrderState::Working, 409, "This order is {$order->state->value}: there is nothing to take back.");
+        abort_unless(in_array($order->state, OrderState::open(), true), 409, "This order is {$order->state->value}: there is nothing to take back.");
         try {
             $takeBack->takeBack($order, "Taken back by hand by {$user->name}.");
         } catch (VenueTrouble $trouble) {

@@ -23,7 +23,7 @@ final class ListOrders
 
         return OrderResource::collection($user->desk->orders()->with(['account', 'decision.message', 'decision.route'])
             ->when($given['before'] ?? null, static fn ($query, $id) => $query->where('id', '<', $id))
-            ->when($working, static fn ($query) => $query->where('state', OrderState::Working))
+            ->when($working, static fn ($query) => $query->whereIn('state', OrderState::open()))
             ->orderByDesc('id')->limit($working ? self::MOST_WORKING : self::PAGE)->get());
     }
 }

@@ -14,7 +14,7 @@ final class RemoveRoute
     public function __invoke(Route $route): Response
     {
         abort_if(in_array($route->state, [RouteState::Armed, RouteState::WindingDown], true), 409, "“{$route->name}” is {$route->state->words()}: pause it first.");
-        $working = Order::query()->where('route_id', $route->id)->where('state', OrderState::Working)->count();
+        $working = Order::query()->where('route_id', $route->id)->whereIn('state', OrderState::open())->count();
         abort_if($working > 0, 409, "“{$route->name}” has {$working} orders working: take them back on the Blotter first.");
         $route->delete();
 
