@@ -58,6 +58,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('routes', Routes\ListRoutes::class);
     Route::post('routes', Routes\MakeRoute::class);
     Route::post('routes/preview', Routes\PreviewRoute::class);
+    Route::post('ladders/compare', Routes\CompareLadders::class);
     Route::get('routes/{route}/versions', Routes\ListVersions::class);
     Route::get('routes/{route}', Routes\ShowRoute::class);
     Route::put('routes/{route}', Routes\ChangeRoute::class);

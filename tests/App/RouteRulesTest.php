@@ -9,6 +9,20 @@ final class RouteRulesTest extends TestCase
 {
     use RunningPlace;
 
+    public function test_ladders_are_compared_and_a_bad_one_is_pointed_out(): void
+    {
+        $desk = Desk::make();
+        $ladder = ['levels' => 2, 'distance' => '1', 'spacing' => '1', 'first' => '1', 'growth' => '1'];
+        $asked = ['account_id' => $desk->account->id, 'instrument' => 'marl_perp', 'side' => 'long', 'price' => '40', 'units' => '2', 'fall' => '5'];
+        $api = Desk::api($desk->token);
+        $answer = $api->post('ladders/compare', $asked + ['ladders' => [$ladder, ['levels' => 4] + $ladder]])->throw()->json('data');
+
+        self::assertSame([2, 4], [$answer[0]['fall']['filled'], $answer[1]['fall']['filled']]);
+        self::assertSame(['40', '39.60', '39.20'], array_column($answer[0]['rungs'], 'price'));
+        self::assertSame(['ladders.1'], array_keys($api->post('ladders/compare', $asked + ['ladders' => [$ladder, ['first' => '0.0001'] + $ladder]])->json('errors')));
+        self::assertSame(404, Desk::api(Desk::make()->token)->post('ladders/compare', $asked + ['ladders' => [$ladder]])->status());
+    }
+
     public function test_adds_are_counted_for_each_position_anew(): void
     {
         $desk = Desk::make(['adds' => ['most' => 2, 'size' => ['rule' => 'fixed_units', 'amount' => '1']]]);

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Tests\Core;
 
+use Brick\Math\BigDecimal;
 use Eris\Generators;
 use Eris\TestTrait;
 use InvalidArgumentException;
@@ -11,10 +12,12 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision;
+use Wexon\Core\Ladder\Fall;
 use Wexon\Core\Ladder\Ladder;
 use Wexon\Core\Ladder\Rung;
 use Wexon\Core\Reading\Line\LineReader;
 use Wexon\Core\Route\RouteRules;
+use Wexon\Core\Signal\OrderSide;
 
 /** All figures worked out by hand: entries of 2 units at 40.01 (long) or 39.99 (short), a fee of 0.05 % on each fill. */
 final class LadderTest extends TestCase
@@ -61,6 +64,18 @@ final class LadderTest extends TestCase
         yield 'too dear as a whole' => [['size' => ['rule' => 'fixed_units', 'amount' => '50']], $enter, '0', 'The entry and its 3 planned adds need 15508.26 USD, but only 10000.00 USD may be bound: 2 adds are possible.'];
         yield 'a level that is too small' => [['ladder' => ['first' => '0.001'] + self::LADDER], $enter, '0', 'Level 1 of the planned adds is 0.00 units at 39.60: below the least order of marl_perp, which is 0.13 there.'];
         yield 'a level below zero' => [['ladder' => ['distance' => '60'] + self::LADDER], $enter, '0', 'The price of the order comes out at -20.01: it must be above zero.'];
+    }
+
+    /** The table of above, 3 % below the entry: 40.01 × 0.97 = 38.8097, two adds are filled. */
+    public function test_where_a_ladder_stands_after_a_fall(): void
+    {
+        $fall = Fall::of(self::decide([])->ladder, OrderSide::Buy, Worlds::instrument(), BigDecimal::of('3'));
+
+        // (39.4419 − 38.81) × 8 = 5.0552; ÷ 38.81 = 1.6282 %
+        self::assertSame('38.81 2 8.00 315.38 39.4419 5.06 1.63', implode(' ', $fall->toArray()));
+        self::assertSame(0, Fall::of(self::decide([])->ladder, OrderSide::Buy, Worlds::instrument(), BigDecimal::zero())->filled);
+        // 39.99 × 1.06 = 42.3894: all three
+        self::assertSame(3, Fall::of(self::decide([], 'enter short MARL/USD')->ladder, OrderSide::Sell, Worlds::instrument(), BigDecimal::of('6'))->filled);
     }
 
     public function test_numbers_that_make_no_ladder_are_refused(): void

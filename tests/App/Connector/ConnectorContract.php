@@ -14,6 +14,8 @@ use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Order\TimeInForce;
+use Wexon\Core\Route\Leverage;
+use Wexon\Core\Route\MarginKind;
 use Wexon\Core\Signal\OrderSide;
 
 /** What every connector must do, tried on its practice venue. A test of a connector uses this and says how to reach it. */
@@ -100,6 +102,16 @@ trait ConnectorContract
         }
         self::assertTrue($connector->check()->balance->free->isEqualTo($free));
         $this->expectTrouble(TroubleKind::Refused, static fn (Connector $connector) => $connector->cancel('wxneverseen'), $connector);
+    }
+
+    public function test_leverage_and_margin_are_set_and_seen(): void
+    {
+        $connector = $this->connector();
+        $connector->setLeverage($this->instrument(), Leverage::of(['times' => '7', 'margin' => 'cross']));
+        $view = $connector->look($this->instrument());
+
+        self::assertSame(['7', MarginKind::Cross], [(string) $view->leverage, $view->margin]);
+        $this->expectTrouble(TroubleKind::Refused, fn (Connector $connector) => $connector->setLeverage($this->instrument(), Leverage::of(['times' => '1000', 'margin' => 'cross'])), $connector);
     }
 
     public function test_orders_for_this_moment_and_orders_that_only_wait(): void

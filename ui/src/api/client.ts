@@ -26,6 +26,7 @@ export type OrderPrice = Schemas['OrderPrice'];
 export type Ticket = Schemas['Ticket'];
 export type Rung = Schemas['Rung'];
 export type Ladder = Schemas['Ladder'];
+export type LadderFall = Schemas['LadderFall'];
 export type Fill = Schemas['Fill'];
 export type Position = Schemas['Position'];
 export type Environment = Schemas['Environment'];

@@ -2,8 +2,8 @@
   import type { Ladder } from '../api/client';
   import Field from '../shared/Field.svelte';
 
-  type Props = { ladder: Ladder | null; errors: string[] };
-  let { ladder = $bindable(), errors }: Props = $props();
+  type Props = { ladder: Ladder | null; errors: string[]; bare?: boolean };
+  let { ladder = $bindable(), errors, bare = false }: Props = $props();
 
   const begun: Ladder = { levels: 3, distance: '1', spacing: '1.5', first: '1', growth: '1.5' };
   const numbers = [
@@ -14,13 +14,13 @@
   ] as const;
 </script>
 
-<label class="flex items-center gap-2 text-sm font-semibold"
-  ><input
-    type="checkbox"
-    class="checkbox checkbox-sm"
-    bind:checked={() => ladder !== null, (on: boolean) => (ladder = on ? begun : null)}
-  />Planned adds: a ladder of limit orders goes out with each entry</label
->
+{#if !bare}<label class="flex items-center gap-2 text-sm font-semibold"
+    ><input
+      type="checkbox"
+      class="checkbox checkbox-sm"
+      bind:checked={() => ladder !== null, (on: boolean) => (ladder = on ? begun : null)}
+    />Planned adds: a ladder of limit orders goes out with each entry</label
+  >{/if}
 {#if ladder !== null}
   <div class="grid gap-3 sm:grid-cols-5">
     <Field label="Levels" hint="1 to 20." {errors}

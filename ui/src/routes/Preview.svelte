@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack } from 'svelte';
   import { api, refusal, take, type Preview, type RouteDraft } from '../api/client';
+  import CompareLadders from './CompareLadders.svelte';
   import LadderTable from '../journal/LadderTable.svelte';
   import Steps from '../journal/Steps.svelte';
   import AccountName from '../shared/AccountName.svelte';
@@ -63,7 +64,18 @@
           >
         </header>
         {#if one.trouble}<p class="text-sm text-error">{one.trouble}</p>{:else}<Steps steps={one.steps} />{/if}
-        {#if one.ladder.length > 1}<LadderTable rungs={one.ladder} />{/if}
+        {#if one.ladder.length > 1}
+          <LadderTable rungs={one.ladder} />
+          {#if draft.rules.ladder && one.instrument && (one.side === 'long' || one.side === 'short')}
+            <CompareLadders
+              ladder={draft.rules.ladder}
+              rungs={one.ladder}
+              accountId={one.account.id}
+              instrument={one.instrument}
+              side={one.side}
+            />
+          {/if}
+        {/if}
       </article>
     {/each}
   {:else}<p class="quiet text-sm">

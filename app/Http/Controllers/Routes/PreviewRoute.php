@@ -71,8 +71,18 @@ final class PreviewRoute
             'trouble' => $answer['trouble'],
             'verdict' => $decision['verdict'] ?? null,
             'steps' => $decision === null ? [] : Steps::of($decision['steps']),
+            'instrument' => $leg?->instrument,
+            'side' => $this->side($decision['tickets'] ?? []),
             'ladder' => $decision['ladder'] ?? [],
         ];
+    }
+
+    /** @param  list<array<string, mixed>>  $tickets */
+    private function side(array $tickets): ?string
+    {
+        $opening = array_values(array_filter($tickets, static fn (array $ticket): bool => $ticket['reduce_only'] === false))[0] ?? null;
+
+        return $opening === null ? null : ($opening['side'] === 'buy' ? 'long' : 'short');
     }
 
     /** @param  RulesSpec  $given */
