@@ -18,7 +18,7 @@
       ><tr
         ><th></th><th class="right">Price</th><th class="right">Size</th><th class="right">Money</th><th class="right">Average</th
         ><th class="right">Break-even</th><th class="right" title="From this level back to the break-even">Bounce %</th><th
-          class="w-20"><span class="sr-only">Drawn</span></th
+          class="w-14"><span class="sr-only">Drawn</span></th
         ></tr
       ></thead
     >
@@ -33,7 +33,7 @@
           <td class="right"><Figure value={rung.break_even} /></td>
           <td class="right"><Figure value={rung.bounce} /></td>
           <td>
-            <svg viewBox="0 0 112 14" class="h-3.5 w-20" aria-hidden="true">
+            <svg viewBox="0 0 112 14" class="h-3.5 w-14" aria-hidden="true">
               <line x1="4" x2="108" y1="7" y2="7" class="stroke-base-300" />
               <line
                 x1={4 + 1.04 * at(rung.price)}
