@@ -29,7 +29,7 @@ test('a newcomer goes from nothing to a filled order, and every screen follows w
   await expect(panel.getByRole('article')).toContainText('marl_perp at market');
   await expect(panel.getByRole('region', { name: 'Open now' })).toContainText('▲ long');
   await expect(blotter.getByRole('region', { name: 'Positions' })).toContainText('marl_perp');
-  await expect(blotter.getByRole('region', { name: 'Orders' })).toContainText('filled');
+  await expect(blotter.getByRole('region', { name: 'Orders', exact: true })).toContainText('filled');
   await expect(blotter.getByRole('region', { name: 'Fills' })).toContainText('QF');
 
   await panel.getByRole('region', { name: 'Last decisions' }).getByRole('link').first().click();

@@ -14,7 +14,7 @@ export default defineConfig({
   use: {
     baseURL: process.env['WEXON_URL'] ?? 'http://127.0.0.1:8640',
     viewport: { width: 1280, height: 800 },
-    trace: 'retain-on-failure',
+    trace: 'on-first-retry',
     permissions: ['clipboard-read', 'clipboard-write'],
     launchOptions: {
       executablePath: '/usr/bin/chromium',

@@ -38,7 +38,7 @@ const affected: Record<Exclude<LiveEvent['kind'], 'prices'>, readonly (readonly 
   message: [keys.messages, keys.inlets, keys.slips, keys.tally],
   notice: [keys.notices, keys.slips],
   decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
-  order: [keys.orders, keys.fills, keys.positions, keys.panel],
+  order: [keys.messages, keys.orders, keys.fills, keys.positions, keys.panel],
   account: [keys.accounts],
   route: [keys.routes, keys.panel],
 };
@@ -46,12 +46,26 @@ const affected: Record<Exclude<LiveEvent['kind'], 'prices'>, readonly (readonly 
 let waiting: Record<string, readonly string[]> = {};
 let timer: ReturnType<typeof setTimeout> | null = null;
 
+/**
+ * What is being asked for the very first time may already be answered with how it was before the event, and is not asked
+ * for twice at once: it is asked for again when it is there.
+ */
+function renew(queryKey: readonly string[]): void {
+  for (const query of queryClient.getQueryCache().findAll({ queryKey, fetchStatus: 'fetching' })) {
+    if (query.state.data === undefined) {
+      const again = () => void queryClient.invalidateQueries({ queryKey: query.queryKey, exact: true });
+      query.promise?.then(again, again);
+    }
+  }
+  void queryClient.invalidateQueries({ queryKey });
+}
+
 /** A burst of events asks for each list once. */
 function refetch(changed: readonly (readonly string[])[]): void {
   for (const key of changed) waiting[key.join()] = key;
   timer ??= setTimeout(() => {
     timer = null;
-    for (const key of Object.values(waiting)) void queryClient.invalidateQueries({ queryKey: key });
+    for (const key of Object.values(waiting)) renew(key);
     waiting = {};
   }, REFETCH_EVERY);
 }
