@@ -59,7 +59,7 @@ final class Messages
         $buy = $quote->bid->multipliedBy(BigDecimal::one()->minus($away))->toScale(2, RoundingMode::DOWN);
         $sell = $quote->ask->multipliedBy(BigDecimal::one()->plus($away))->toScale(2, RoundingMode::UP);
 
-        return "place long MARL/USD limit @{$buy} label \"step {$step}\"\nplace short MARL/USD limit @{$sell} label \"step {$step} up\"";
+        return "place short MARL/USD limit @{$sell} label \"step {$step} up\"\nplace long MARL/USD limit @{$buy} label \"step {$step}\"";
     }
 
     /** @return array{int, string} */
