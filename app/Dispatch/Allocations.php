@@ -9,6 +9,7 @@ use App\Models\Position;
 use App\Models\Route;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Illuminate\Database\Eloquent\Collection as EloquentCollection;
 use Illuminate\Support\Collection;
 use Wexon\Core\Market\Allocation;
 
@@ -22,16 +23,16 @@ final class Allocations
 
     public function any(Account $account): bool
     {
-        return $account->routes()->wherePivotNotNull('allocation')->exists();
+        return $this->routes($account)->isNotEmpty();
     }
 
     /** As one route sees it; null when nothing at all is set aside on the account. */
     public function forRoute(Account $account, ?int $routeId): ?Allocation
     {
-        $all = $this->all($account);
-        if ($all->isEmpty()) {
+        if (! $this->any($account)) {
             return null;
         }
+        $all = $this->all($account);
         $mine = $routeId === null ? null : $all->get($routeId);
         $others = $all->reject(static fn (array $one, int $id): bool => $id === $routeId)->reduce(
             static fn (BigDecimal $sum, array $one): BigDecimal => $sum->plus(BigDecimal::max($one['set_aside']->minus($one['in_use']), 0)),
@@ -44,7 +45,7 @@ final class Allocations
     /** @return Collection<int, array{set_aside: BigDecimal, in_use: BigDecimal}> By route, only those for which something is set aside. */
     public function all(Account $account): Collection
     {
-        $routes = $account->loadMissing('routes')->routes->filter(static fn (Route $route): bool => $route->allocation()->isPositive());
+        $routes = $this->routes($account);
         if ($routes->isEmpty()) {
             return new Collection;
         }
@@ -56,6 +57,12 @@ final class Allocations
             'set_aside' => $route->allocation(),
             'in_use' => $this->held($route, $positions)->plus($this->ordered($route, $orders)),
         ]])->toBase();
+    }
+
+    /** @return EloquentCollection<int, Route> Read once for an account as it was loaded. */
+    private function routes(Account $account): EloquentCollection
+    {
+        return $account->loadMissing('routes')->routes->filter(static fn (Route $route): bool => $route->allocation()->isPositive());
     }
 
     /** @param  Collection<int, Position>  $positions */

@@ -59,6 +59,30 @@ final class Shell
         return proc_close($process);
     }
 
+    /**
+     * Runs programs side by side and hands out each one's result in their order, as soon as it is there.
+     *
+     * @param  array<string, array{list<string>, string}>  $commands  By name: the program, and the folder it runs in.
+     * @return iterable<string, array{int, string}> Exit status, and what it printed.
+     */
+    public static function together(array $commands): iterable
+    {
+        $running = [];
+        foreach ($commands as $name => [$command, $folder]) {
+            $output = tmpfile();
+            $process = $output === false ? false : proc_open($command, [['file', '/dev/null', 'r'], $output, $output], $pipes, $folder);
+            if (! is_resource($process)) {
+                throw new Trouble("{$command[0]} could not be started.");
+            }
+            $running[$name] = [$process, $output];
+        }
+        foreach ($running as $name => [$process, $output]) {
+            $status = proc_close($process);
+            rewind($output);
+            yield $name => [$status, (string) stream_get_contents($output)];
+        }
+    }
+
     public static function has(string $program): bool
     {
         return self::where($program) !== null;

@@ -28,8 +28,8 @@ final class Check
             'format of the screens' => [['npm', 'run', '--silent', 'format'], "{$root}/ui"],
         ];
         $failed = 0;
-        foreach ($checks as $name => [$command, $folder]) {
-            $status = Shell::show($command, in: $folder);
+        foreach (Shell::together($checks) as $name => [$status, $said]) {
+            Terminal::say(trim($said));
             Terminal::say(($status === 0 ? '✓ ' : '✗ ').$name);
             $failed += $status === 0 ? 0 : 1;
         }
