@@ -12,7 +12,7 @@ final class VenueTrouble extends RuntimeException
         public readonly TroubleKind $kind,
         string $message,
         /** Seconds to wait before asking again, when the venue said so. */
-        public readonly ?int $retryAfter = null,
+        public readonly ?float $retryAfter = null,
         ?Throwable $previous = null,
     ) {
         parent::__construct($message, 0, $previous);
@@ -29,7 +29,7 @@ final class VenueTrouble extends RuntimeException
         return new self(TroubleKind::KeyRejected, $words);
     }
 
-    public static function busy(string $words, int $retryAfter): self
+    public static function busy(string $words, float $retryAfter): self
     {
         return new self(TroubleKind::Busy, $words, $retryAfter);
     }

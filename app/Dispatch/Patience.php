@@ -42,7 +42,7 @@ final class Patience
                 if ($tries >= self::TRIES || microtime(true) > $until) {
                     throw $trouble;
                 }
-                Sleep::for($trouble->retryAfter === null ? (self::PAUSES[$tries - 1] ?? 1_000) : $trouble->retryAfter * 1_000)->milliseconds();
+                Sleep::for($trouble->retryAfter === null ? (self::PAUSES[$tries - 1] ?? 1_000) : (int) ceil($trouble->retryAfter * 1_000))->milliseconds();
             }
         }
     }

@@ -83,6 +83,9 @@ final readonly class SendOrders
     {
         $moved = false;
         $known = array_column($decision->trace['cancels'] ?? [], 'filled', 'client_id');
+        if ($known === []) {
+            return false;
+        }
         foreach (Order::query()->whereIn('client_id', array_keys($known))->with('account')->orderBy('id')->get() as $order) {
             if (! $order->state->isFinal()) {
                 $this->takeBack->takeBack($order, 'Taken back by a signal.');

@@ -12,6 +12,7 @@ use Wexon\Core\Order\OrderRefusal;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Order\OrderTerms;
+use Wexon\Core\Order\OrderType;
 use Wexon\Core\Order\Price\PriceInput;
 use Wexon\Core\Order\Price\SignalPrice;
 use Wexon\Core\Order\WorkingOrder;
@@ -45,16 +46,24 @@ final readonly class PlanInput
      */
     public function terms(OrderStyle $style, OrderSide $side): OrderTerms
     {
-        $limit = $this->limitAt($side);
-        $trigger = PriceInput::trigger($side, $this->snapshot->instrument, $this->snapshot->quote, $this->signal->price, $this->snapshot->position->average());
-        $terms = $this->signal->limit === null && $this->signal->trigger === null
-            ? $style->terms($limit, $trigger)
-            : $style->termsAt(SignalPrice::of($this->signal->limit, $limit), SignalPrice::of($this->signal->trigger, $trigger));
+        $terms = $this->priced($style, $side);
         if (! in_array($terms->type, $this->snapshot->orderTypes, true)) {
             throw new OrderRefusal("The venue takes no {$terms->type->words()} orders; it takes ".implode(', ', array_map(static fn ($type): string => $type->words(), $this->snapshot->orderTypes)).'.');
         }
 
         return $terms;
+    }
+
+    private function priced(OrderStyle $style, OrderSide $side): OrderTerms
+    {
+        $isStyled = $this->signal->limit === null && $this->signal->trigger === null;
+        if ($isStyled && $style->type === OrderType::Market) {
+            return OrderTerms::market();
+        }
+        $limit = $this->limitAt($side);
+        $trigger = PriceInput::trigger($side, $this->snapshot->instrument, $this->snapshot->quote, $this->signal->price, $this->snapshot->position->average());
+
+        return $isStyled ? $style->terms($limit, $trigger) : $style->termsAt(SignalPrice::of($this->signal->limit, $limit), SignalPrice::of($this->signal->trigger, $trigger));
     }
 
     /** What a limit of an order can depend on. */

@@ -20,7 +20,8 @@ final class RateLimit
     {
         $kind = $method === 'GET' ? 'reads' : 'orders';
         $limit = self::PER_SECOND[$kind];
-        $second = intdiv(Clock::milliseconds(), 1000);
+        $now = Clock::milliseconds();
+        $second = intdiv($now, 1000);
         $database = Database::connection();
         $database->statement(
             'INSERT INTO request_counts VALUES (?, ?, 1) ON DUPLICATE KEY UPDATE requests = IF(second = VALUES(second), requests + 1, 1), second = VALUES(second)',
@@ -33,7 +34,7 @@ final class RateLimit
             'RateLimit-Reset' => '1',
         ];
         if ($requests > $limit) {
-            throw Problem::of(429, 'too_many_requests', "At most {$limit} {$kind} a second are taken.", ['Retry-After' => '1', ...$headers]);
+            throw Problem::of(429, 'too_many_requests', "At most {$limit} {$kind} a second are taken.", ['Retry-After' => '1', 'Retry-After-Ms' => (string) (1000 - $now % 1000), ...$headers]);
         }
 
         return $headers;

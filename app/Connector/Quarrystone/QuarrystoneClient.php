@@ -87,6 +87,14 @@ final class QuarrystoneClient
         ], $body);
     }
 
+    /** Seconds until it takes requests again; it says so to the millisecond when it counts itself. */
+    private function pause(ResponseInterface $response): float
+    {
+        $milliseconds = (int) $response->getHeaderLine('Retry-After-Ms');
+
+        return $milliseconds > 0 ? $milliseconds / 1000 : max(1.0, (float) $response->getHeaderLine('Retry-After'));
+    }
+
     /**
      * @return array<mixed>
      *
@@ -104,7 +112,7 @@ final class QuarrystoneClient
 
         throw match (true) {
             $status === 401 || $status === 403 => VenueTrouble::keyRejected("Quarrystone: {$words}"),
-            $status === 429 => VenueTrouble::busy("Quarrystone: {$words}", max(1, (int) $response->getHeaderLine('Retry-After'))),
+            $status === 429 => VenueTrouble::busy("Quarrystone: {$words}", $this->pause($response)),
             $status >= 400 && $status < 500 => VenueTrouble::refused("Quarrystone: {$words}"),
             default => VenueTrouble::doubt("Quarrystone: {$words}"),
         };
