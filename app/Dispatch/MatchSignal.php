@@ -9,6 +9,7 @@ use App\Models\Message;
 use App\Models\Route;
 use Illuminate\Database\Eloquent\Collection;
 use Wexon\Core\Route\Leg;
+use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\Signal;
 
 /** Finds the routes, accounts and legs that a signal is for. */
@@ -24,8 +25,9 @@ final readonly class MatchSignal
     {
         $decisions = [];
         foreach ($routes as $route) {
+            $rules = $route->rulesValue();
             foreach ($this->accounts($route, $signal) as $account) {
-                foreach ($this->legs($route, $account, $signal) as $leg) {
+                foreach ($this->legs($rules, $account, $signal) as $leg) {
                     $decisions[] = $this->waiting($message, $route, $account, $leg);
                 }
             }
@@ -43,9 +45,8 @@ final readonly class MatchSignal
     }
 
     /** @return list<Leg> */
-    private function legs(Route $route, Account $account, Signal $signal): array
+    private function legs(RouteRules $rules, Account $account, Signal $signal): array
     {
-        $rules = $route->rulesValue();
         if ($signal->symbol === null) {
             return $rules->legs;
         }
@@ -53,7 +54,7 @@ final readonly class MatchSignal
         if ($exact !== null) {
             return [$exact];
         }
-        $map = $this->maps->of($route->desk_id, $account->venue);
+        $map = $this->maps->of($account->desk_id, $account->venue);
         $instrument = $map->instrument($signal->symbol);
         $same = static fn (Leg $leg): bool => $instrument === null ? $map->areSame($leg->symbol, (string) $signal->symbol) : $leg->instrument === $instrument;
 

@@ -16,6 +16,9 @@ use Wexon\Core\Route\RouteRules;
 /** A route as the editor sends it. The rules are held against docs/schemas/route-1.json first, then made into their value. */
 final class RouteRequest extends FormRequest
 {
+    /** What an account's sizes may be multiplied by: a number above zero. */
+    public const SCALE = '/^(?=.*[1-9])\d{1,6}(\.\d{1,8})?$/';
+
     /** @return array<string, mixed> */
     public function rules(): array
     {
@@ -28,7 +31,7 @@ final class RouteRequest extends FormRequest
             'account_ids' => ['required', 'array', 'min:1', 'max:50'],
             'account_ids.*' => [Rule::exists('accounts', 'id')->where('desk_id', $desk)],
             'account_scales' => ['array'],
-            'account_scales.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,6}(\.\d{1,8})?$/'],
+            'account_scales.*' => ['nullable', 'regex:'.self::SCALE],
             'account_allocations' => ['array'],
             'account_allocations.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,12}(\.\d{1,8})?$/'],
             'account_labels' => ['array'],

@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import { api, take, type ChartProfile } from '../api/client';
   import Field from '../shared/Field.svelte';
+  import { saveJson } from '../shared/jsonFile';
   import Problem from '../shared/Problem.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
@@ -34,13 +35,7 @@
     });
 
   function download() {
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(
-      new Blob([JSON.stringify({ name, spec: $state.snapshot(spec) }, null, 2)], { type: 'application/json' }),
-    );
-    link.download = `${name.replace(/[^\w-]+/g, '-').toLowerCase()}.chart-profile.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveJson(name, 'chart-profile', { name, spec: $state.snapshot(spec) });
   }
 </script>
 

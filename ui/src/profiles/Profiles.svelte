@@ -2,6 +2,7 @@
   import { api, take, type ChartProfile, type ChartProfileDraft } from '../api/client';
   import Siding from '../inlets/Siding.svelte';
   import Empty from '../shared/Empty.svelte';
+  import { readJson } from '../shared/jsonFile';
   import Page from '../shared/Page.svelte';
   import Problem from '../shared/Problem.svelte';
   import { Attempt } from '../state/attempt.svelte';
@@ -34,14 +35,7 @@
     const file = input.files?.[0];
     if (!file) return;
     void attempt.run(async () => {
-      let given: { name?: unknown; spec?: unknown };
-      try {
-        given = JSON.parse(await file.text()) as typeof given;
-      } catch {
-        throw new Error(`${file.name} is no JSON: choose a file that was exported here.`);
-      } finally {
-        input.value = '';
-      }
+      const given = await readJson<{ name?: unknown; spec?: unknown }>(file, input);
       if (typeof given.spec !== 'object' || given.spec === null) {
         throw new Error(`${file.name} is no chart profile: it has no “spec”. Choose a file that was exported here.`);
       }

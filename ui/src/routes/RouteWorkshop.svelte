@@ -1,6 +1,7 @@
 <script lang="ts">
   import { untrack, type Snippet } from 'svelte';
   import { type Account, type Inlet, type Route, type RouteDraft, type Rules } from '../api/client';
+  import { readJson, saveJson } from '../shared/jsonFile';
   import Problem from '../shared/Problem.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { complete } from './draft';
@@ -22,11 +23,7 @@
 
   function download() {
     const { name, rules } = $state.snapshot(draft);
-    const link = document.createElement('a');
-    link.href = URL.createObjectURL(new Blob([JSON.stringify({ name, rules }, null, 2)], { type: 'application/json' }));
-    link.download = `${name.replace(/[^\w-]+/g, '-').toLowerCase()}.route.json`;
-    link.click();
-    URL.revokeObjectURL(link.href);
+    saveJson(name, 'route', { name, rules });
   }
 
   function read(event: Event) {
@@ -34,14 +31,7 @@
     const file = input.files?.[0];
     if (!file) return;
     void attempt.run(async () => {
-      let given: { name?: unknown; rules?: unknown };
-      try {
-        given = JSON.parse(await file.text()) as typeof given;
-      } catch {
-        throw new Error(`${file.name} is no JSON: choose a file that was exported here.`);
-      } finally {
-        input.value = '';
-      }
+      const given = await readJson<{ name?: unknown; rules?: unknown }>(file, input);
       const rules = given.rules as Rules | undefined;
       if (typeof rules !== 'object' || rules === null || !Array.isArray(rules.legs)) {
         throw new Error(`${file.name} is no route: it has no “rules” with legs. Choose a file that was exported here.`);

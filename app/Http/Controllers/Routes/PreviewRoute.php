@@ -6,6 +6,7 @@ use App\Dispatch\DecideIfNow;
 use App\Dispatch\Readers;
 use App\Dispatch\SymbolMaps;
 use App\Http\JsonSchema;
+use App\Http\Requests\RouteRequest;
 use App\Http\Resources\Steps;
 use App\Inlet\InletRequest;
 use App\Models\Account;
@@ -37,7 +38,7 @@ final class PreviewRoute
             'inlet_id' => ['required', 'integer'],
             'account_ids' => ['required', 'array', 'min:1'],
             'account_scales' => ['array'],
-            'account_scales.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,6}(\.\d{1,8})?$/'],
+            'account_scales.*' => ['nullable', 'regex:'.RouteRequest::SCALE],
             'route_id' => ['nullable', 'integer'],
             'rules' => ['required', 'array'],
             'body' => ['required', 'string', 'max:'.InletRequest::LARGEST_BODY],
