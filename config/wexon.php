@@ -13,6 +13,10 @@ return [
     // Where the practice venue Quarrystone answers.
     'quarrystone_url' => env('WEXON_QUARRYSTONE_URL'),
 
+    // Where Larkmoor and Pellam Street answer.
+    'larkmoor_url' => env('WEXON_LARKMOOR_URL'),
+    'pellam_street_url' => env('WEXON_PELLAM_STREET_URL'),
+
     // Address under which charting platforms reach the inlets.
     'public_url' => env('APP_URL'),
 

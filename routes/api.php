@@ -43,6 +43,7 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('accounts', Accounts\ListAccounts::class);
     Route::post('accounts', Accounts\ConnectAccount::class);
     Route::post('accounts/{account}/check', Accounts\CheckAccount::class);
+    Route::put('accounts/{account}/credentials', Accounts\ChangeCredentials::class);
     Route::delete('accounts/{account}', Accounts\RemoveAccount::class);
 
     Route::get('inlets', Inlets\ListInlets::class);

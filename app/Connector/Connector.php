@@ -4,8 +4,8 @@ namespace App\Connector;
 
 use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Abilities;
 use Wexon\Core\Market\Quote;
-use Wexon\Core\Order\OrderType;
 use Wexon\Core\Route\Leverage;
 
 /**
@@ -88,8 +88,8 @@ interface Connector
      */
     public function working(): array;
 
-    /** @return list<OrderType> What the venue takes; those that can rest only if they can be taken back and listed. */
-    public function orderTypes(): array;
+    /** What the venue takes; orders that can rest only if they can be taken back and listed. */
+    public function abilities(): Abilities;
 
     /**
      * The order with this client order id, or null when the venue knows of none.

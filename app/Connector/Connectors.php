@@ -4,17 +4,25 @@ namespace App\Connector;
 
 use App\Connector\Described\DescribedClient;
 use App\Connector\Described\DescribedConnector;
+use App\Connector\Larkmoor\LarkmoorClient;
+use App\Connector\Larkmoor\LarkmoorConnector;
+use App\Connector\PellamStreet\PellamStreetClient;
+use App\Connector\PellamStreet\PellamStreetConnector;
 use App\Connector\Quarrystone\QuarrystoneClient;
 use App\Connector\Quarrystone\QuarrystoneConnector;
 use App\Models\Account;
 use App\Models\DescribedVenue;
 use Closure;
+use Illuminate\Contracts\Cache\Repository;
+use Illuminate\Contracts\Encryption\Encrypter;
 use InvalidArgumentException;
 
 /** The connectors by venue. One client is kept per account, so that its connection to the venue stays open. */
 final class Connectors
 {
-    /** @var array<int, Connector> */
+    private const KEY_ADVICE = 'The key must be allowed to trade and should not be allowed to withdraw. The secret is kept encrypted and never shown again.';
+
+    /** @var array<int, array{array<string, string>, Connector}> With the credentials that it was made with. */
     private array $kept = [];
 
     /** @return list<Venue> Those that everybody can connect to, and those that the desk has described. */
@@ -23,18 +31,26 @@ final class Connectors
         $described = DescribedVenue::query()->where('desk_id', $deskId)->orderBy('id')->get()->map(static function (DescribedVenue $venue): Venue {
             $description = $venue->description();
 
-            return new Venue($venue->venue, $description->name, $description->trades, $description->credentials, $description->keysAt, true);
+            return new Venue($venue->venue, $description->name, $description->trades, $description->credentials, $description->keysAt, self::KEY_ADVICE, true);
         });
 
         return [
-            new Venue('quarrystone', 'Quarrystone', 'Coins, spot and perpetual', ['key' => 'Key', 'secret' => 'Secret'], (string) config('wexon.quarrystone_url')),
+            new Venue('quarrystone', 'Quarrystone', 'Coins, spot and perpetual', ['key' => 'Key', 'secret' => 'Secret'], (string) config('wexon.quarrystone_url'), self::KEY_ADVICE),
+            new Venue('larkmoor', 'Larkmoor', 'Currency pairs on margin', ['login' => 'Login', 'password' => 'Trading password', 'server' => 'Server'], (string) config('wexon.larkmoor_url'), 'Give the trading password: the read-only one cannot trade. The first connection takes some ten seconds. The password is kept encrypted and never shown again.'),
+            new Venue('pellam_street', 'Pellam Street', 'Shares', ['account' => 'Account number', 'token' => 'Access token'], (string) config('wexon.pellam_street_url'), 'The token must be allowed to trade. It ends after a while; Wexon renews it by itself before. If Wexon was stopped for longer than the token lasts, give the account a new one.'),
             ...array_values($described->all()),
         ];
     }
 
     public function for(Account $account): Connector
     {
-        return $this->kept[$account->id] ??= $this->make($account->venue, $account->credentials);
+        [$credentials, $connector] = $this->kept[$account->id] ?? [null, null];
+        if ($connector === null || $credentials !== $account->credentials) {
+            $connector = $this->make($account->venue, $account->credentials);
+            $this->kept[$account->id] = [$account->credentials, $connector];
+        }
+
+        return $connector;
     }
 
     /**
@@ -63,6 +79,12 @@ final class Connectors
         return [
             'quarrystone' => static fn (array $credentials): Connector => new QuarrystoneConnector(
                 new QuarrystoneClient((string) config('wexon.quarrystone_url'), $credentials['key'], $credentials['secret']),
+            ),
+            'larkmoor' => static fn (array $credentials): Connector => new LarkmoorConnector(
+                new LarkmoorClient((string) config('wexon.larkmoor_url'), $credentials['login'], $credentials['password'], $credentials['server'], app(Repository::class), app(Encrypter::class)),
+            ),
+            'pellam_street' => static fn (array $credentials): Connector => new PellamStreetConnector(
+                new PellamStreetClient((string) config('wexon.pellam_street_url'), $credentials['account'], $credentials['token']),
             ),
         ];
     }

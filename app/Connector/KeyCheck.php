@@ -12,5 +12,7 @@ final readonly class KeyCheck
         public Environment $environment,
         public array $permissions,
         public Balance $balance,
+        /** Why it may not trade, when the venue's way has a name for that. */
+        public ?string $words = null,
     ) {}
 }

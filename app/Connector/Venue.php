@@ -13,6 +13,8 @@ final readonly class Venue
         public array $credentials,
         /** Where a key is made. */
         public string $keysAt,
+        /** What to mind about the credentials, for a trader. */
+        public string $advice,
         /** Whether the desk has described it itself. */
         public bool $isDescribed = false,
     ) {}

@@ -13,7 +13,7 @@ final readonly class BenchDesk
     public function setUp(): void
     {
         $desk = Desk::query()->create(['name' => 'Bench', 'zone' => 'UTC']);
-        $account = $this->counter->open($desk, 'Bench', 'practice', 'read,trade', '1000000');
+        $account = $this->counter->open($desk, 'Bench', 'quarrystone', ['environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => '1000000']);
         $inlet = $desk->inlets()->create(['name' => 'Bench', 'per_minute' => 60_000]);
         $desk->routes()->create(['inlet_id' => $inlet->id, 'name' => 'Bench', 'state' => RouteState::Armed, 'rules' => [
             'legs' => [['symbol' => 'MARL/USD', 'instrument' => 'marl_perp']],

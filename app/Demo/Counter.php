@@ -8,23 +8,26 @@ use App\Models\Account;
 use App\Models\Desk;
 use Illuminate\Support\Facades\Http;
 
-/** Opens accounts at the practice venue's counter, as a trader would, and connects them. */
+/** Opens accounts at the practice venues' counters, as a trader would, and connects them. */
 final readonly class Counter
 {
+    /** By venue: where its counter is, and what of the answer lets one in. */
+    private const COUNTERS = [
+        'quarrystone' => ['quarrystone_url', 'keys', ['key', 'secret']],
+        'larkmoor' => ['larkmoor_url', 'logins', ['login', 'password', 'server']],
+        'pellam_street' => ['pellam_street_url', 'tokens', ['account', 'token']],
+    ];
+
     public function __construct(private Connectors $connectors, private RefreshAccount $refresh) {}
 
-    /** @param  string  $permissions "read,trade" */
-    public function open(Desk $desk, string $name, string $environment, string $permissions, string $cash): Account
+    /** @param  array<string, mixed>  $wanted  What the counter is told: environment, cash, permissions … */
+    public function open(Desk $desk, string $name, string $venue, array $wanted): Account
     {
-        $key = Http::throw()->post(config('wexon.quarrystone_url').'/keys', [
-            'name' => "{$desk->name}, {$name}",
-            'environment' => $environment,
-            'permissions' => explode(',', $permissions),
-            'cash' => $cash,
-        ])->json();
-        $credentials = ['key' => $key['key'], 'secret' => $key['secret']];
-        $account = (new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => 'quarrystone', 'credentials' => $credentials]);
-        $this->refresh->refresh($account, $this->connectors->make('quarrystone', $credentials));
+        [$url, $counter, $fields] = self::COUNTERS[$venue];
+        $given = Http::throw()->post(config("wexon.{$url}")."/{$counter}", ['name' => "{$desk->name}, {$name}"] + $wanted)->json();
+        $credentials = array_intersect_key($given, array_flip($fields));
+        $account = (new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => $venue, 'credentials' => $credentials]);
+        $this->refresh->refresh($account, $this->connectors->make($venue, $credentials));
 
         return $account;
     }

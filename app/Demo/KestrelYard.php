@@ -14,9 +14,12 @@ final readonly class KestrelYard
     public const PASSWORD = 'kestrel-yard';
 
     private const ACCOUNTS = [
-        'Quarry main' => ['practice', 'read,trade', '62500'],
-        'Quarry second' => ['practice', 'read,trade', '18000'],
-        'Quarry live' => ['live', 'read,trade', '2400'],
+        'Quarry main' => ['quarrystone', ['environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => '62500']],
+        'Quarry second' => ['quarrystone', ['environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => '18000']],
+        'Quarry live' => ['quarrystone', ['environment' => 'live', 'permissions' => ['read', 'trade'], 'cash' => '2400']],
+        'Moor net' => ['larkmoor', ['environment' => 'practice', 'cash' => '40000']],
+        'Moor both sides' => ['larkmoor', ['environment' => 'practice', 'holds' => 'both_sides', 'cash' => '15000']],
+        'Pellam shares' => ['pellam_street', ['environment' => 'practice', 'cash' => '30000']],
     ];
 
     public function __construct(private Counter $counter, private Understanding $understanding) {}

@@ -68,8 +68,8 @@ final class Allocations
     /** @param  Collection<int, Position>  $positions */
     private function held(Route $route, Collection $positions): BigDecimal
     {
-        return $this->sum($positions->whereIn('instrument', array_column($route->rules['legs'], 'instrument')),
-            static fn (Position $position): BigDecimal => $position->cost->abs()->dividedBy($position->leverage, self::SCALE, RoundingMode::UP));
+        return $this->sum($positions->whereIn('instrument', $route->instruments()),
+            static fn (Position $position): BigDecimal => $position->cost->abs()->multipliedBy($position->rate)->dividedBy($position->leverage, self::SCALE, RoundingMode::UP));
     }
 
     /** @param  Collection<int, Order>  $orders */

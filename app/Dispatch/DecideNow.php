@@ -21,6 +21,7 @@ use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Decision\Verdict;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Reading\WexonMessage;
+use Wexon\Core\Route\OwnRules;
 
 /** Takes a snapshot, lets the core decide, and puts the decision and its orders on disk before anything is sent. */
 final readonly class DecideNow
@@ -58,7 +59,7 @@ final readonly class DecideNow
 
             return;
         }
-        $rules = $decision->route->rulesValue()->scaled($decision->route->accounts->find($decision->account_id)?->scale() ?? BigDecimal::one());
+        $rules = $decision->route->rulesValue()->on($decision->route->accounts->find($decision->account_id)?->ownRules() ?? OwnRules::of('1'));
         $signal = WexonMessage::fromArray($decision->message->signal ?? []);
         $signal = $signal->symbol === null ? $signal->about($rules->legOf($decision->instrument)->symbol ?? $decision->instrument) : $signal;
         try {
@@ -81,9 +82,9 @@ final readonly class DecideNow
     {
         $leverage = $value->leverage->times ?? $snapshot->leverage;
         $price = $ticket->terms->reservedAt($snapshot->quote->priceFor($ticket->side));
-        $binds = $ticket->reduceOnly ? BigDecimal::zero() : $snapshot->instrument->notional($ticket->quantity, $price)->dividedBy($leverage, self::MONEY_SCALE, RoundingMode::UP);
+        $binds = $ticket->reduceOnly ? BigDecimal::zero() : $snapshot->instrument->notional($ticket->quantity, $price)->multipliedBy($snapshot->quote->rate)->dividedBy($leverage, self::MONEY_SCALE, RoundingMode::UP);
 
-        return Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $binds, $leverage);
+        return Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $binds, $leverage, $snapshot->quote->rate);
     }
 
     /**

@@ -8,6 +8,7 @@ use App\Models\Message;
 use App\Models\Route;
 use Illuminate\Database\Eloquent\Collection;
 use Wexon\Core\Instrument\Instrument as InstrumentValue;
+use Wexon\Core\Route\Leg;
 use Wexon\Core\Route\NearestSymbol;
 use Wexon\Core\Signal\Signal;
 use Wexon\Core\Symbol\SymbolGuess;
@@ -55,7 +56,7 @@ final class ExplainMiss
                         'symbol' => $symbol,
                         'venue' => $account->venue,
                         'instrument' => $instrument->name,
-                        'leg' => $route->rulesValue()->legOf($instrument->name)->symbol ?? $instrument->name,
+                        'leg' => $route->rulesValue()->on($account->ownRules())->legOf($instrument->name)->symbol ?? $instrument->name,
                         'route' => $route->name,
                     ]];
                 }
@@ -69,7 +70,7 @@ final class ExplainMiss
     /** @return list<InstrumentValue> */
     private function traded(Route $route, Account $account): array
     {
-        $names = array_column($route->rules['legs'], 'instrument');
+        $names = array_map(static fn (Leg $leg): string => $leg->instrument, $route->rulesValue()->on($account->ownRules())->legs);
 
         return array_values(Instrument::query()->where('venue', $account->venue)->whereIn('name', $names)->get()->map(static fn (Instrument $instrument): InstrumentValue => $instrument->value())->all());
     }

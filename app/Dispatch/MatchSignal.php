@@ -25,8 +25,9 @@ final readonly class MatchSignal
     {
         $decisions = [];
         foreach ($routes as $route) {
-            $rules = $route->rulesValue();
+            $all = $route->rulesValue();
             foreach ($this->accounts($route, $signal) as $account) {
+                $rules = $all->on($account->ownRules());
                 foreach ($this->legs($rules, $account, $signal) as $leg) {
                     $decisions[] = $this->waiting($message, $route, $account, $leg);
                 }

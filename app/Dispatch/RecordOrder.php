@@ -76,6 +76,7 @@ final class RecordOrder
                     'fees' => $after->fees,
                     'open_fees' => $after->openFees,
                     'leverage' => $order->leverage,
+                    'rate' => $order->rate,
                     'opened_at' => $after->side() === $before->side() ? $position->opened_at : ($after->isFlat() ? null : $row->at),
                 ]);
             }

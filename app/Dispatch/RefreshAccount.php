@@ -3,6 +3,7 @@
 namespace App\Dispatch;
 
 use App\Connector\Connector;
+use App\Connector\RenewsCredentials;
 use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Account;
@@ -15,7 +16,7 @@ final readonly class RefreshAccount
 {
     private const ATTEMPTS = 5;
 
-    public function __construct(private Live $live) {}
+    public function __construct(private Live $live, private RenewCredentials $renew) {}
 
     /**
      * @param  bool  $listing  Whether to ask for the instruments too; they hardly ever change.
@@ -24,6 +25,9 @@ final readonly class RefreshAccount
      */
     public function refresh(Account $account, Connector $connector, bool $listing = true): void
     {
+        if ($account->exists && $connector instanceof RenewsCredentials) {
+            $this->renew->renew($account, $connector);
+        }
         $check = $connector->check();
         if ($listing) {
             $this->keepInstruments($account->venue, $connector->instruments());
@@ -34,7 +38,7 @@ final readonly class RefreshAccount
             'currency' => $check->balance->currency,
             'equity' => $check->balance->equity,
             'free' => $check->balance->free,
-            'trouble' => in_array('trade', $check->permissions, true) ? null : 'This key may not trade: make one at the venue that may, and connect it.',
+            'trouble' => in_array('trade', $check->permissions, true) ? null : $check->words ?? 'This key may not trade: make one at the venue that may, and connect it.',
             'checked_at' => now(),
         ])->save();
         $this->live->account($account);

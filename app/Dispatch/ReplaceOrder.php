@@ -28,7 +28,7 @@ final readonly class ReplaceOrder
         $decision = $order->decision()->with(['message', 'account'])->firstOrFail();
         $ticket = Ticket::of($order->role, $order->instrument, $order->side, $order->quantity->minus($order->filled), $terms, $order->reduce_only, $order->label)
             ->numbered($decision->orders()->max('number') + 1);
-        $id = Order::query()->insertGetId(Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $order->binds, $order->leverage));
+        $id = Order::query()->insertGetId(Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $order->binds, $order->leverage, $order->rate));
         $replaced = Order::query()->findOrFail($id)->setRelation('decision', $decision)->setRelation('account', $decision->account);
         $this->send->send($replaced, fresh: true);
 

@@ -48,9 +48,9 @@ final readonly class TakeSnapshot
             $this->adds($decision, $position),
             $this->entered($decision),
             $this->working($decision),
-            $connector->orderTypes(),
             $this->allocations->forRoute($decision->account, $decision->route_id),
             $view->margin,
+            $connector->abilities(),
         );
     }
 

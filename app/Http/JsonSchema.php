@@ -20,10 +20,16 @@ final class JsonSchema
         return $body instanceof stdClass ? $body->{$field} ?? null : null;
     }
 
-    /** @return array<string, string> What is wrong, by where; empty when nothing is. */
+    /**
+     * @param  string  $schema  "route-1", or a part of it: "route-1#/\$defs/own"
+     * @return array<string, string> What is wrong, by where; empty when nothing is.
+     */
     public static function errors(string $schema, mixed $data, string $prefix): array
     {
-        $error = (new Validator)->validate(Helper::toJSON($data), (string) file_get_contents(base_path("docs/schemas/{$schema}.json")))->error();
+        $validator = new Validator;
+        [$file, $part] = [...explode('#', $schema, 2), ''];
+        $validator->resolver()?->registerRaw((string) file_get_contents(base_path("docs/schemas/{$file}.json")), "wexon:{$file}");
+        $error = $validator->validate(Helper::toJSON($data), "wexon:{$file}#{$part}")->error();
         if ($error === null) {
             return [];
         }

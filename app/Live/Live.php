@@ -57,6 +57,12 @@ final class Live
         $this->publish($account->desk_id, ['kind' => 'account', 'id' => $account->id]);
     }
 
+    /** How far the first connection to a venue is. */
+    public function connecting(int $deskId, int $percent, string $doing): void
+    {
+        $this->publish($deskId, ['kind' => 'connecting', 'percent' => $percent, 'doing' => $doing]);
+    }
+
     public function route(Route $route): void
     {
         $this->publish($route->desk_id, ['kind' => 'route', 'id' => $route->id, 'state' => $route->state->value]);

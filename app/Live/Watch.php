@@ -95,7 +95,7 @@ final class Watch
     private function quotes(Collection $accounts): array
     {
         $held = Position::query()->whereIn('account_id', $accounts->modelKeys())->where('quantity', '!=', 0)->distinct()->pluck('instrument');
-        $routed = $accounts->pluck('routes')->flatten()->unique('id')->flatMap(static fn (Route $route): array => array_column($route->rules['legs'], 'instrument'));
+        $routed = $accounts->pluck('routes')->flatten()->flatMap(static fn (Route $route): array => $route->instruments());
         $wanted = array_values(array_map(strval(...), $held->merge($routed)->unique()->all()));
         if ($wanted === []) {
             return [];

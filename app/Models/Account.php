@@ -7,6 +7,7 @@ use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Wexon\Core\Route\OwnRules;
 
 /**
  * A connection to a venue.
@@ -45,7 +46,7 @@ class Account extends Model
     /** @return BelongsToMany<Route, $this> */
     public function routes(): BelongsToMany
     {
-        return $this->belongsToMany(Route::class)->withPivot('allocation');
+        return $this->belongsToMany(Route::class)->withPivot('allocation', 'own');
     }
 
     /** What its sizes are multiplied by in the route that it was loaded with. */
@@ -54,6 +55,14 @@ class Account extends Model
         $scale = $this->pivot?->getAttribute('scale');
 
         return is_numeric($scale) ? BigDecimal::of((string) $scale)->stripTrailingZeros() : BigDecimal::one();
+    }
+
+    /** What it does otherwise than the others, in the route that it was loaded with. */
+    public function ownRules(): OwnRules
+    {
+        $own = $this->pivot?->getAttribute('own');
+
+        return OwnRules::of($this->scale(), is_string($own) ? json_decode($own, true, flags: JSON_THROW_ON_ERROR) : []);
     }
 
     /** Money that is set aside for the route that it was loaded with; null: none. */

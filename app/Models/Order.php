@@ -49,6 +49,7 @@ use Wexon\Core\Signal\OrderSide;
  * @property ChaseArray|null $chase
  * @property BigDecimal $binds money that the whole order binds when it is filled
  * @property BigDecimal $leverage
+ * @property BigDecimal $rate what one of the quote currency was worth in the account's money
  * @property CarbonImmutable|null $due_at when a scheduled order goes out
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $acknowledged_at
@@ -78,6 +79,7 @@ class Order extends Model
         'trigger_price' => DecimalCast::class,
         'binds' => DecimalCast::class,
         'leverage' => DecimalCast::class,
+        'rate' => DecimalCast::class,
         'time_in_force' => TimeInForce::class,
         'post_only' => 'bool',
         'chase' => 'array',
@@ -106,7 +108,7 @@ class Order extends Model
      *
      * @return array<string, mixed>
      */
-    public static function committed(Decision $decision, Ticket $ticket, string $clientId, BigDecimal $binds, BigDecimal $leverage): array
+    public static function committed(Decision $decision, Ticket $ticket, string $clientId, BigDecimal $binds, BigDecimal $leverage, BigDecimal $rate): array
     {
         return [
             'desk_id' => $decision->desk_id,
@@ -130,6 +132,7 @@ class Order extends Model
             'chase' => $ticket->terms->chase === null ? null : json_encode($ticket->terms->chase->toArray(), JSON_THROW_ON_ERROR),
             'binds' => (string) $binds,
             'leverage' => (string) $leverage,
+            'rate' => (string) $rate,
             'state' => ($ticket->after === 0 ? OrderState::Committed : OrderState::Scheduled)->value,
             'due_at' => $ticket->after === 0 ? null : now()->addSeconds($ticket->after)->format('Y-m-d H:i:s.u'),
             'created_at' => now()->format('Y-m-d H:i:s.u'),

@@ -22,6 +22,7 @@ use Wexon\Core\Position\Position as PositionValue;
  * @property BigDecimal $fees
  * @property BigDecimal $open_fees
  * @property BigDecimal $leverage of the order that was filled last
+ * @property BigDecimal $rate of the same order: what one of the quote currency was worth in the account's money
  * @property CarbonImmutable|null $opened_at
  * @property Account $account
  */
@@ -31,7 +32,7 @@ class Position extends Model
 
     protected $guarded = [];
 
-    protected $attributes = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0', 'leverage' => '1'];
+    protected $attributes = ['quantity' => '0', 'cost' => '0', 'realised' => '0', 'fees' => '0', 'open_fees' => '0', 'leverage' => '1', 'rate' => '1'];
 
     protected $casts = [
         'quantity' => DecimalCast::class,
@@ -40,6 +41,7 @@ class Position extends Model
         'fees' => DecimalCast::class,
         'open_fees' => DecimalCast::class,
         'leverage' => DecimalCast::class,
+        'rate' => DecimalCast::class,
         'opened_at' => 'immutable_datetime',
     ];
 

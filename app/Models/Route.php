@@ -9,6 +9,8 @@ use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
 use Illuminate\Database\Eloquent\Relations\HasMany;
 use Illuminate\Database\Eloquent\Relations\Pivot;
+use Wexon\Core\Route\Leg;
+use Wexon\Core\Route\OwnRules;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Route\RouteState;
 
@@ -52,7 +54,7 @@ class Route extends Model
     /** @return BelongsToMany<Account, $this> */
     public function accounts(): BelongsToMany
     {
-        return $this->belongsToMany(Account::class)->withPivot('label', 'scale', 'allocation');
+        return $this->belongsToMany(Account::class)->withPivot('label', 'scale', 'allocation', 'own');
     }
 
     /** Money that is set aside for it on the account that it was loaded with; zero: none. */
@@ -62,6 +64,16 @@ class Route extends Model
         $allocation = $pivot instanceof Pivot ? $pivot->getAttribute('allocation') : null;
 
         return BigDecimal::of(is_numeric($allocation) ? (string) $allocation : 0)->stripTrailingZeros();
+    }
+
+    /** @return list<string> What it trades on the account that it was loaded with. */
+    public function instruments(): array
+    {
+        $pivot = $this->relationLoaded('pivot') ? $this->getRelation('pivot') : null;
+        $own = $pivot instanceof Pivot ? $pivot->getAttribute('own') : null;
+        $rules = OwnRules::of('1', is_string($own) ? json_decode($own, true, flags: JSON_THROW_ON_ERROR) : []);
+
+        return array_map(static fn (array $leg): string => $rules->leg(Leg::of($leg['symbol'], $leg['instrument']))->instrument, $this->rules['legs']);
     }
 
     /** @return HasMany<Slip, $this> */

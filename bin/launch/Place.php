@@ -13,7 +13,7 @@ final class Place
     private const DEFAULT_PORTS = ['main' => 8640, 'test' => 8740, 'bench' => 8840];
 
     /** Added to the first port. */
-    private const OFFSETS = ['web' => 0, 'database' => 1, 'publish' => 2, 'quarrystone' => 3, 'fpm-app' => 4, 'fpm-inlet' => 5, 'fpm-quarrystone' => 6, 'mail' => 7];
+    private const OFFSETS = ['web' => 0, 'database' => 1, 'publish' => 2, 'quarrystone' => 3, 'fpm-app' => 4, 'fpm-inlet' => 5, 'fpm-venues' => 6, 'mail' => 7, 'larkmoor' => 8, 'pellam-street' => 9];
 
     private function __construct(
         public readonly string $name,
@@ -21,7 +21,7 @@ final class Place
         public readonly int $firstPort,
     ) {}
 
-    /** @param  int|null  $port The first of eight; kept for the next start. */
+    /** @param  int|null  $port The first of ten; kept for the next start. */
     public static function of(string $name, ?int $port = null): self
     {
         $folder = self::root()."/var/{$name}";
@@ -104,9 +104,12 @@ final class Place
             'WEXON_MAIL_DOMAIN' => 'wexon.localhost',
             'WEXON_MAIL_PORT' => (string) $this->port('mail'),
             'WEXON_QUARRYSTONE_URL' => "http://127.0.0.1:{$this->port('quarrystone')}",
+            'WEXON_LARKMOOR_URL' => "http://127.0.0.1:{$this->port('larkmoor')}",
+            'WEXON_PELLAM_STREET_URL' => "http://127.0.0.1:{$this->port('pellam-street')}",
             'WEXON_CRASH_AT' => $this->name === 'test' ? $this->path('crash-at') : '',
             'WEXON_BENCH' => $this->name === 'bench' ? 'true' : 'false',
-            'QUARRYSTONE_DATABASE' => 'quarrystone',
+            'VENUE_HOURS' => $this->name === 'main' ? '' : 'always',
+            'LARKMOOR_CONNECT_MS' => $this->name === 'main' ? '9000' : '1200',
         ];
     }
 

@@ -48,6 +48,7 @@ final class Decide
         } catch (OrderRefusal $refusal) {
             return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Plan, $refusal->getMessage())]);
         }
+        $planned = self::untilOpening($planned, $snapshot);
         $sized = self::sized($planned, $snapshot);
         if ($planned->isEmpty()) {
             return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Size, $sized->sentence, $sized->numbers)]);
@@ -56,6 +57,15 @@ final class Decide
         $leverage = self::leverage($planned, $rules, $snapshot);
 
         return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned, $leverage)], $planned->tickets, array_values($planned->cancels), $leverage, $planned->ladder);
+    }
+
+    /** While the venue is closed, what may wait goes out at the opening. */
+    private static function untilOpening(Planned $planned, Snapshot $snapshot): Planned
+    {
+        $opens = $snapshot->instrument->isOpen($snapshot->now) ? null : $snapshot->instrument->hours?->opensAt($snapshot->now);
+
+        return $opens === null || $planned->tickets === [] ? $planned
+            : $planned->later($opens->getTimestamp() + 1 - $snapshot->now->getTimestamp())->noting("closed now: it waits for the opening, {$opens->format('D d M H:i T')}");
     }
 
     /** What has to be set at the venue first; nothing when it is set so, or nothing is opened. */

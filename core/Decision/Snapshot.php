@@ -7,10 +7,10 @@ namespace Wexon\Core\Decision;
 use Brick\Math\BigDecimal;
 use DateTimeImmutable;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Abilities;
 use Wexon\Core\Market\Allocation;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
-use Wexon\Core\Order\OrderType;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Position\Position;
 use Wexon\Core\Route\MarginKind;
@@ -21,10 +21,11 @@ use Wexon\Core\Route\RouteState;
  *
  * @phpstan-import-type WorkingArray from WorkingOrder
  * @phpstan-import-type InstrumentSpec from Instrument
+ * @phpstan-import-type AbilitiesArray from Abilities
  *
  * @phpstan-type SnapshotArray array{
  *     instrument: InstrumentSpec,
- *     quote: array{bid: string, ask: string, at: string},
+ *     quote: array{bid: string, ask: string, at: string, rate?: string},
  *     balance: array{currency: string, equity: string, free: string},
  *     position: array{quantity: string, cost: string, realised: string, fees: string, open_fees: string},
  *     leverage: string,
@@ -33,7 +34,7 @@ use Wexon\Core\Route\RouteState;
  *     adds?: int,
  *     entered?: bool,
  *     working?: list<WorkingArray>,
- *     order_types?: list<string>,
+ *     abilities?: AbilitiesArray,
  *     allocation?: array{set_aside: string|null, in_use: string, others: string},
  *     margin?: string|null,
  * }
@@ -42,9 +43,10 @@ final readonly class Snapshot
 {
     private const TIME = 'Y-m-d\TH:i:s.up';
 
+    public Abilities $abilities;
+
     /**
      * @param  list<WorkingOrder>  $working
-     * @param  list<OrderType>  $orderTypes
      */
     public function __construct(
         public Instrument $instrument,
@@ -61,12 +63,14 @@ final readonly class Snapshot
         public bool $entered = true,
         /** What the route has working for this instrument. */
         public array $working = [],
-        /** What the venue takes. */
-        public array $orderTypes = [OrderType::Market, OrderType::Limit, OrderType::Stop, OrderType::StopLimit],
         public ?Allocation $allocation = null,
         /** As set at the venue; null when it does not say. */
         public ?MarginKind $margin = null,
-    ) {}
+        /** Null: the usual ones. */
+        ?Abilities $abilities = null,
+    ) {
+        $this->abilities = $abilities ?? Abilities::usual();
+    }
 
     /** @param  SnapshotArray  $stored */
     public static function fromArray(array $stored): self
@@ -76,7 +80,7 @@ final readonly class Snapshot
 
         return new self(
             $instrument,
-            Quote::of($stored['quote']['bid'], $stored['quote']['ask'], new DateTimeImmutable($stored['quote']['at'])),
+            Quote::of($stored['quote']['bid'], $stored['quote']['ask'], new DateTimeImmutable($stored['quote']['at']), $stored['quote']['rate'] ?? '1'),
             Balance::of(...$stored['balance']),
             Position::of($position['quantity'], $position['cost'], $position['realised'], $position['fees'], $position['open_fees'], $instrument->multiplier),
             BigDecimal::of($stored['leverage']),
@@ -85,9 +89,9 @@ final readonly class Snapshot
             $stored['adds'] ?? 0,
             $stored['entered'] ?? true,
             array_map(WorkingOrder::fromArray(...), $stored['working'] ?? []),
-            array_map(OrderType::from(...), $stored['order_types'] ?? ['market']),
             isset($stored['allocation']) ? Allocation::of(...array_values($stored['allocation'])) : null,
             isset($stored['margin']) ? MarginKind::from($stored['margin']) : null,
+            isset($stored['abilities']) ? Abilities::fromArray($stored['abilities']) : null,
         );
     }
 
@@ -96,7 +100,7 @@ final readonly class Snapshot
     {
         return [
             'instrument' => $this->instrument->toArray(),
-            'quote' => ['bid' => (string) $this->quote->bid, 'ask' => (string) $this->quote->ask, 'at' => $this->quote->at->format(self::TIME)],
+            'quote' => ['bid' => (string) $this->quote->bid, 'ask' => (string) $this->quote->ask, 'at' => $this->quote->at->format(self::TIME)] + ($this->quote->rate->isEqualTo(1) ? [] : ['rate' => (string) $this->quote->rate]),
             'balance' => ['currency' => $this->balance->currency, 'equity' => (string) $this->balance->equity, 'free' => (string) $this->balance->free],
             'position' => [
                 'quantity' => (string) $this->position->quantity,
@@ -111,7 +115,7 @@ final readonly class Snapshot
             'adds' => $this->adds,
             'entered' => $this->entered,
             'working' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->working),
-            'order_types' => array_map(static fn (OrderType $type): string => $type->value, $this->orderTypes),
+            'abilities' => $this->abilities->toArray(),
             'margin' => $this->margin?->value,
         ] + ($this->allocation === null ? [] : ['allocation' => $this->allocation->toArray()]);
     }

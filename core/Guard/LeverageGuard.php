@@ -16,7 +16,13 @@ final readonly class LeverageGuard implements Guard
     {
         $wanted = $input->rules->leverage;
         $largest = $input->snapshot->instrument->largestLeverage;
-        if ($wanted === null || $largest === null || ! $input->intent->intent->opens() || $wanted->times->isLessThanOrEqualTo($largest)) {
+        if ($wanted === null || ! $input->intent->intent->opens()) {
+            return null;
+        }
+        if (! $input->snapshot->abilities->setsLeverage && ! $wanted->isSetAs($input->snapshot->leverage, $input->snapshot->margin)) {
+            return "This route wants {$wanted->times} times leverage, but the venue sets it for the whole account, to {$input->snapshot->leverage}: take the leverage out of the route, or change it at the venue.";
+        }
+        if ($largest === null || $wanted->times->isLessThanOrEqualTo($largest)) {
             return null;
         }
 

@@ -7,12 +7,15 @@ namespace Wexon\Core\Instrument;
 use Brick\Math\BigDecimal;
 use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
+use DateTimeImmutable;
 use InvalidArgumentException;
 
 /**
  * Something that a venue trades, with the steps and limits that every order must keep to.
  *
- * @phpstan-type InstrumentSpec array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string, largest_leverage?: string}
+ * @phpstan-import-type HoursSpec from Hours
+ *
+ * @phpstan-type InstrumentSpec array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string, largest_leverage?: string, least_distance?: string, shortable?: bool, hours?: HoursSpec}
  */
 final readonly class Instrument
 {
@@ -36,6 +39,12 @@ final readonly class Instrument
         public BigDecimal $takerFee,
         /** Null when the venue does not say; 1 where there is none. */
         public ?BigDecimal $largestLeverage,
+        /** How far from the market a waiting order's price must lie, in the quote currency; zero: anywhere. */
+        public BigDecimal $leastDistance,
+        /** Whether the venue lets it be sold short now. */
+        public bool $shortable,
+        /** Null: always. */
+        public ?Hours $hours,
     ) {}
 
     /**
@@ -52,9 +61,11 @@ final readonly class Instrument
             }
         }
 
+        $kind = InstrumentKind::tryFrom($spec['kind']) ?? throw new InvalidArgumentException("{$spec['name']}: “{$spec['kind']}” is no kind of instrument; known are ".implode(', ', array_column(InstrumentKind::cases(), 'value')).'.');
+
         return new self(
             $spec['name'],
-            InstrumentKind::tryFrom($spec['kind']) ?? throw new InvalidArgumentException("{$spec['name']}: “{$spec['kind']}” is no kind of instrument; known are ".implode(', ', array_column(InstrumentKind::cases(), 'value')).'.'),
+            $kind,
             $spec['currency'],
             BigDecimal::of($spec['tick']),
             BigDecimal::of($spec['lot_step']),
@@ -63,6 +74,9 @@ final readonly class Instrument
             BigDecimal::of($spec['multiplier']),
             BigDecimal::of($spec['taker_fee']),
             isset($spec['largest_leverage']) ? BigDecimal::of($spec['largest_leverage']) : null,
+            BigDecimal::of($spec['least_distance'] ?? 0),
+            $kind->canBeShort() && ($spec['shortable'] ?? true),
+            isset($spec['hours']) ? Hours::of($spec['hours']) : null,
         );
     }
 
@@ -79,7 +93,15 @@ final readonly class Instrument
             'least_notional' => (string) $this->leastNotional,
             'multiplier' => (string) $this->multiplier,
             'taker_fee' => (string) $this->takerFee,
-        ] + ($this->largestLeverage === null ? [] : ['largest_leverage' => (string) $this->largestLeverage]);
+        ] + ($this->largestLeverage === null ? [] : ['largest_leverage' => (string) $this->largestLeverage])
+          + ($this->leastDistance->isZero() ? [] : ['least_distance' => (string) $this->leastDistance])
+          + ($this->shortable === $this->kind->canBeShort() ? [] : ['shortable' => $this->shortable])
+          + ($this->hours === null ? [] : ['hours' => $this->hours->toArray()]);
+    }
+
+    public function isOpen(DateTimeImmutable $at): bool
+    {
+        return $this->hours?->isOpen($at) ?? true;
     }
 
     /** The largest multiple of the lot step that is not more than this size. */

@@ -10,9 +10,23 @@ enum InstrumentKind: string
     case Spot = 'spot';
     /** A contract without expiry, held on margin, long or short. */
     case Perpetual = 'perpetual';
+    /** Two currencies, traded on margin in lots, long or short. */
+    case Pair = 'pair';
+    /** A company's share; sold short where the venue can lend it. */
+    case Share = 'share';
 
     public function canBeShort(): bool
     {
         return $this !== self::Spot;
+    }
+
+    /** What a size of it counts: "lots". */
+    public function unit(): string
+    {
+        return match ($this) {
+            self::Pair => 'lots',
+            self::Share => 'shares',
+            default => 'units',
+        };
     }
 }

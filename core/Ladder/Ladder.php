@@ -112,7 +112,7 @@ final readonly class Ladder
         $least = $sizing->instrument->leastSizeAt($price);
 
         return $units->isGreaterThanOrEqualTo($least) ? $units : throw new SizeRefusal(
-            "Level {$level} of the planned adds is {$units} units at {$price}: below the least order of {$sizing->instrument->name}, which is {$least} there.",
+            "Level {$level} of the planned adds is {$units} {$sizing->instrument->kind->unit()} at {$price}: below the least order of {$sizing->instrument->name}, which is {$least} there.",
         );
     }
 
@@ -130,7 +130,7 @@ final readonly class Ladder
             $price,
             $units,
             $position->quantity->abs(),
-            $position->cost->abs()->dividedBy($sizing->leverage, 2, RoundingMode::UP)->plus($position->fees)->toScale(2, RoundingMode::UP),
+            $position->cost->abs()->dividedBy($sizing->leverage, 18, RoundingMode::UP)->plus($position->fees)->multipliedBy($sizing->rate)->toScale(2, RoundingMode::UP),
             ($position->average() ?? $price)->toScale($digits, RoundingMode::HALF_EVEN),
             $breakEven->toScale($digits, RoundingMode::HALF_EVEN),
             $bounce,

@@ -7,7 +7,7 @@ namespace Wexon\Core\Ladder;
 use Brick\Math\BigDecimal;
 
 /**
- * One level of a ladder, and where the whole position stands once it is filled. Prices and money in the quote currency.
+ * One level of a ladder, and where the whole position stands once it is filled. Prices in the quote currency, money in the account's.
  *
  * @phpstan-type RungArray array{level: int, price: string, units: string, total: string, money: string, average: string, break_even: string, bounce: string}
  */

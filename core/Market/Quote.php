@@ -17,10 +17,12 @@ final readonly class Quote
         public BigDecimal $bid,
         public BigDecimal $ask,
         public DateTimeImmutable $at,
+        /** What one of the quote currency is worth in the account's money; 1 where they are the same. */
+        public BigDecimal $rate,
     ) {}
 
     /** @throws InvalidArgumentException If a price is not above zero, or the bid is above the ask. */
-    public static function of(BigDecimal|string $bid, BigDecimal|string $ask, DateTimeImmutable $at): self
+    public static function of(BigDecimal|string $bid, BigDecimal|string $ask, DateTimeImmutable $at, BigDecimal|string $rate = '1'): self
     {
         $bid = BigDecimal::of($bid);
         $ask = BigDecimal::of($ask);
@@ -28,7 +30,7 @@ final readonly class Quote
             throw new InvalidArgumentException("A quote needs 0 < bid ≤ ask; found bid {$bid}, ask {$ask}.");
         }
 
-        return new self($bid, $ask, $at);
+        return new self($bid, $ask, $at, BigDecimal::of($rate));
     }
 
     /** What a market order of this side pays or gets. */

@@ -49,7 +49,7 @@ final readonly class OrderTerms
         // A stop has to wait: only a plain limit order can be one for this moment.
         $plain = $type === OrderType::Limit;
 
-        return new self($type, $limit, $trigger, $plain ? $timeInForce : TimeInForce::Gtc, $plain && $postOnly, $cancelAfter, $plain && $timeInForce->rests() ? $chase : null);
+        return new self($type, $limit, $trigger, $plain || $timeInForce->rests() ? $timeInForce : TimeInForce::Gtc, $plain && $postOnly, $cancelAfter, $plain && $timeInForce->rests() ? $chase : null);
     }
 
     /** @param  TermsArray  $stored */
@@ -114,7 +114,7 @@ final readonly class OrderTerms
             OrderType::StopLimit => "at stop {$this->trigger}, limit {$this->limit}",
         };
         $also = array_filter([
-            $this->type === OrderType::Limit && ! $this->timeInForce->rests() ? strtoupper($this->timeInForce->value) : '',
+            $this->type !== OrderType::Market && $this->timeInForce !== TimeInForce::Gtc ? $this->timeInForce->words() : '',
             $this->postOnly ? 'post only' : '',
             $this->cancelAfter === null ? '' : "for {$this->cancelAfter} s",
             (string) $this->chase,

@@ -51,7 +51,7 @@ final readonly class Slices
         $least = $instrument->leastSizeAt($price);
         if ($each->isLessThan($least)) {
             $possible = $units->dividedBy($least, 0, RoundingMode::DOWN);
-            throw new OrderRefusal("{$units} units in {$this->count} slices are {$each} each: below the least order of {$instrument->name}, which is {$least}. At most {$possible} slices are possible.");
+            throw new OrderRefusal("{$units} {$instrument->kind->unit()} in {$this->count} slices are {$each} each: below the least order of {$instrument->name}, which is {$least}. At most {$possible} slices are possible.");
         }
         $slices = [];
         for ($i = 0; $i < $this->count; $i++) {

@@ -28,7 +28,7 @@ final readonly class LadderPlan
      */
     public function adds(PlanInput $input, OrderTerms $entry, BigDecimal $units): Planned
     {
-        if (! in_array(OrderType::Limit, $input->snapshot->orderTypes, true)) {
+        if (! $input->snapshot->abilities->takes(OrderType::Limit)) {
             throw new OrderRefusal('Planned adds rest as limit orders, and the venue takes none: take the ladder out of the route.');
         }
         $side = $input->side->opening();
@@ -39,7 +39,7 @@ final readonly class LadderPlan
             $affordable = count(array_filter($rungs, static fn (Rung $rung): bool => $rung->level > 0 && $rung->money->isLessThanOrEqualTo($sizing->spendable)));
             throw new SizeRefusal("The entry and its {$last->level} planned adds need {$last->money} {$sizing->balance->currency}, but only {$sizing->spendable->toScale(2, RoundingMode::DOWN)} {$sizing->balance->currency} may be bound: {$affordable} adds are possible.");
         }
-        $planned = Planned::of("with {$last->level} planned adds: {$last->total} units, {$last->money} {$sizing->balance->currency} in all".($last->level < $this->ladder->levels ? ", {$last->level} of {$this->ladder->levels} levels because of the cap per position" : ''));
+        $planned = Planned::of("with {$last->level} planned adds: {$last->total} {$input->snapshot->instrument->kind->unit()}, {$last->money} {$sizing->balance->currency} in all".($last->level < $this->ladder->levels ? ", {$last->level} of {$this->ladder->levels} levels because of the cap per position" : ''));
         foreach (array_slice($rungs, 1) as $rung) {
             $planned = $planned->then(Planned::of('', Ticket::of(OrderRole::Add, $input->snapshot->instrument->name, $side, $rung->units, OrderTerms::of($rung->price, null), label: "add {$rung->level}")));
         }

@@ -47,9 +47,7 @@ final readonly class PlanInput
     public function terms(OrderStyle $style, OrderSide $side): OrderTerms
     {
         $terms = $this->priced($style, $side);
-        if (! in_array($terms->type, $this->snapshot->orderTypes, true)) {
-            throw new OrderRefusal("The venue takes no {$terms->type->words()} orders; it takes ".implode(', ', array_map(static fn ($type): string => $type->words(), $this->snapshot->orderTypes)).'.');
-        }
+        Acceptable::refuseOthers($terms, $side, $this->snapshot);
 
         return $terms;
     }
@@ -80,7 +78,7 @@ final readonly class PlanInput
     public function sizing(OrderSide $side, bool $closesFirst, ?OrderTerms $terms = null): SizingInput
     {
         $position = $this->snapshot->position;
-        $released = $closesFirst && ! $position->isFlat() ? $position->cost->abs()->dividedBy($this->snapshot->leverage, 8, RoundingMode::DOWN) : BigDecimal::zero();
+        $released = $closesFirst && ! $position->isFlat() ? $position->cost->abs()->multipliedBy($this->snapshot->quote->rate)->dividedBy($this->snapshot->leverage, 8, RoundingMode::DOWN) : BigDecimal::zero();
         $allocation = $this->snapshot->allocation;
         $free = $this->snapshot->balance->free;
         $market = $this->snapshot->quote->priceFor($side);
@@ -93,6 +91,7 @@ final readonly class PlanInput
             $this->rules->leverage->times ?? $this->snapshot->leverage,
             $this->signal->size,
             $allocation,
+            $this->snapshot->quote->rate,
         );
     }
 

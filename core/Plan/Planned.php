@@ -49,6 +49,12 @@ final readonly class Planned
         return new self($this->working, array_map(static fn (Ticket $ticket): Ticket => $ticket->later($seconds), $this->tickets), $this->cancels, $this->ladder);
     }
 
+    /** The same, with one more thing to be said of it. */
+    public function noting(string $words): self
+    {
+        return new self([...$this->working, $words], $this->tickets, $this->cancels, $this->ladder);
+    }
+
     /** @param  list<Rung>  $rungs */
     public function withLadder(array $rungs): self
     {

@@ -20,9 +20,9 @@ final readonly class Holding
         public BigDecimal $leverage,
     ) {}
 
-    public static function none(Instrument $instrument): self
+    public static function none(Instrument $instrument, int $leverage = 1): self
     {
-        return new self($instrument, Position::flat($instrument->multiplier), BigDecimal::one());
+        return new self($instrument, Position::flat($instrument->multiplier), BigDecimal::of($instrument->kind === InstrumentKind::Spot ? 1 : $leverage));
     }
 
     public static function of(Instrument $instrument, string $quantity, string $cost, string $realised, string $fees, string $openFees, int $leverage): self

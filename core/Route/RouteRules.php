@@ -4,7 +4,6 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Route;
 
-use Brick\Math\BigDecimal;
 use InvalidArgumentException;
 use Wexon\Core\Ladder\Ladder;
 use Wexon\Core\Order\OrderStyle;
@@ -23,7 +22,7 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type LeverageSpec from Leverage
  * @phpstan-import-type LadderSpec from Ladder
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string}
  */
 final readonly class RouteRules
 {
@@ -48,6 +47,7 @@ final readonly class RouteRules
         public ?Ladder $ladder,
         /** Seconds between the two halves of a flip. */
         public int $flipPause,
+        public WhenClosed $whenClosed,
     ) {}
 
     /**
@@ -83,13 +83,29 @@ final readonly class RouteRules
             isset($spec['leverage']) ? Leverage::of($spec['leverage']) : null,
             isset($spec['ladder']) ? Ladder::of($spec['ladder']) : null,
             $spec['flip_pause'] ?? 0,
+            WhenClosed::from($spec['when_closed'] ?? WhenClosed::QueueExits->value),
         );
     }
 
-    /** The same for an account that trades a multiple: every size times its scale. Caps stay as they are. */
-    public function scaled(BigDecimal $scale): self
+    /** The same as one of its accounts trades it: every size times its scale, with its own instruments and order styles. Caps stay as they are. */
+    public function on(OwnRules $own): self
     {
-        return new self($this->legs, $this->sides, $this->opposite, Multiplied::of($this->size, $scale), $this->disagreement, $this->startClean, $this->adds->scaled($scale), $this->caps, $this->entry, $this->exit, $this->leverage, $this->ladder, $this->flipPause);
+        return new self(
+            array_map($own->leg(...), $this->legs),
+            $this->sides,
+            $this->opposite,
+            Multiplied::of($this->size, $own->scale),
+            $this->disagreement,
+            $this->startClean,
+            $this->adds->scaled($own->scale),
+            $this->caps,
+            $own->entry ?? $this->entry,
+            $own->exit ?? $this->exit,
+            $this->leverage,
+            $this->ladder,
+            $this->flipPause,
+            $this->whenClosed,
+        );
     }
 
     /** @return RulesSpec */
@@ -106,6 +122,7 @@ final readonly class RouteRules
             'entry' => $this->entry->toArray(),
             'exit' => $this->exit->toArray(),
             'flip_pause' => $this->flipPause,
+            'when_closed' => $this->whenClosed->value,
         ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()])
           + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()])
           + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);

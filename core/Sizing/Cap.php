@@ -19,7 +19,7 @@ final readonly class Cap
 
     private function __construct(
         public BigDecimal $amount,
-        /** units, or money: the value in the account's currency. */
+        /** units (lots, shares), or money: the value in the account's currency. */
         public string $unit,
     ) {}
 
@@ -43,13 +43,13 @@ final readonly class Cap
     {
         return $this->unit === 'units'
             ? $this->amount
-            : $this->amount->dividedBy($input->price->multipliedBy($input->instrument->multiplier), SizeRule::SCALE, RoundingMode::DOWN);
+            : $this->amount->dividedBy($input->unitValue(), SizeRule::SCALE, RoundingMode::DOWN);
     }
 
     /** "50 units", "2000 USD" */
     public function words(SizingInput $input): string
     {
-        return "{$this->amount} ".($this->unit === 'units' ? 'units' : $input->balance->currency);
+        return "{$this->amount} ".($this->unit === 'units' ? $input->instrument->kind->unit() : $input->balance->currency);
     }
 
     /** @return CapSpec */

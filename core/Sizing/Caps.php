@@ -43,7 +43,7 @@ final readonly class Caps
         }
         $room = $this->position->units($input)->minus($held);
         if (! $room->isPositive()) {
-            throw new SizeRefusal("The position of {$held} units is at its cap of {$this->position->words($input)} already: nothing is added. Raise the cap in the route, or wait until a part is closed.");
+            throw new SizeRefusal("The position of {$held} {$input->instrument->kind->unit()} is at its cap of {$this->position->words($input)} already: nothing is added. Raise the cap in the route, or wait until a part is closed.");
         }
 
         return $units->isGreaterThan($room)

@@ -14,8 +14,8 @@ final readonly class FixedMoney implements SizeRule
     public function units(SizingInput $input): RawSize
     {
         return RawSize::of(
-            $this->money->dividedBy($input->price->multipliedBy($input->instrument->multiplier), self::SCALE, self::ROUNDING),
-            "{$this->money} {$input->balance->currency} ÷ {$input->price}",
+            $this->money->dividedBy($input->unitValue(), self::SCALE, self::ROUNDING),
+            "{$this->money} {$input->balance->currency} ÷ {$input->unitWorking()}",
         );
     }
 

@@ -13,7 +13,7 @@ final readonly class FixedUnits implements SizeRule
 
     public function units(SizingInput $input): RawSize
     {
-        return RawSize::of($this->units, "{$this->units} units");
+        return RawSize::of($this->units, "{$this->units} {$input->instrument->kind->unit()}");
     }
 
     public function toArray(): array

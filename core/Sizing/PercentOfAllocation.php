@@ -19,8 +19,8 @@ final readonly class PercentOfAllocation implements SizeRule
         $setAside = $setAside->toScale(2, RoundingMode::DOWN);
 
         return RawSize::of(
-            $money->dividedBy($input->price->multipliedBy($input->instrument->multiplier), self::SCALE, self::ROUNDING),
-            "{$this->percent} % of the {$setAside} {$input->balance->currency} set aside = {$money} {$input->balance->currency} ÷ {$input->price}",
+            $money->dividedBy($input->unitValue(), self::SCALE, self::ROUNDING),
+            "{$this->percent} % of the {$setAside} {$input->balance->currency} set aside = {$money} {$input->balance->currency} ÷ {$input->unitWorking()}",
         );
     }
 

@@ -22,7 +22,7 @@ final readonly class PercentOfEquity implements SizeRule
         $currency = $input->balance->currency;
         $equity = $input->balance->equity->toScale(2, RoundingMode::DOWN);
 
-        return RawSize::of($units, "{$this->percent} % of {$equity} {$currency} = {$money->toScale(2, RoundingMode::DOWN)} {$currency} ÷ {$input->price}");
+        return RawSize::of($units, "{$this->percent} % of {$equity} {$currency} = {$money->toScale(2, RoundingMode::DOWN)} {$currency} ÷ {$input->unitWorking()}");
     }
 
     public function toArray(): array

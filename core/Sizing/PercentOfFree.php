@@ -21,7 +21,7 @@ final readonly class PercentOfFree implements SizeRule
         $currency = $input->balance->currency;
         $free = $input->spendable->toScale(2, RoundingMode::DOWN);
 
-        return RawSize::of((new FixedMoney($money))->units($input)->units, "{$this->percent} % of {$free} {$currency} free = {$money->toScale(2, RoundingMode::DOWN)} {$currency} ÷ {$input->price}");
+        return RawSize::of((new FixedMoney($money))->units($input)->units, "{$this->percent} % of {$free} {$currency} free = {$money->toScale(2, RoundingMode::DOWN)} {$currency} ÷ {$input->unitWorking()}");
     }
 
     public function toArray(): array

@@ -19,8 +19,8 @@ final readonly class Sized
     public static function of(BigDecimal $units, RawSize $raw, SizingInput $input): self
     {
         $exact = $raw->units->toScale(min($raw->units->getScale(), 8), RoundingMode::DOWN)->stripTrailingZeros();
-        $worth = $input->instrument->notional($units, $input->price)->toScale(2, RoundingMode::HALF_UP);
+        $worth = $units->multipliedBy($input->unitValue())->toScale(2, RoundingMode::HALF_UP);
 
-        return new self($units, "{$raw->working} = {$exact} → {$units} = {$worth} {$input->instrument->currency}");
+        return new self($units, "{$raw->working} = {$exact} → {$units} = {$worth} {$input->balance->currency}");
     }
 }

@@ -61,20 +61,22 @@ final class Sizer
         }
         $possible = $input->instrument->roundSizeDown(BigDecimal::max($input->spendable, 0)->dividedBy($perUnit, SizeRule::SCALE, RoundingMode::DOWN));
         throw new SizeRefusal(sprintf(
-            '%s units need %s %s (leverage %s, fee included), but %s: at most %s units.',
+            '%s %s need %s %s (leverage %s, fee included), but %s: at most %s %s.',
             $units,
+            $unit = $input->instrument->kind->unit(),
             $needed->toScale(2, RoundingMode::UP),
             $input->balance->currency,
             $input->leverage,
             ($input->allocation ?? Allocation::none())->words($input->spendable, $input->balance->currency),
             $possible,
+            $unit,
         ));
     }
 
     /** Money that one unit binds: its margin at this leverage, and the fee of the entry. */
     private static function costPerUnit(SizingInput $input): BigDecimal
     {
-        $value = $input->instrument->notional(BigDecimal::one(), $input->price);
+        $value = $input->unitValue();
 
         return $value->dividedBy($input->leverage, SizeRule::SCALE, RoundingMode::UP)->plus($value->multipliedBy($input->instrument->takerFee));
     }

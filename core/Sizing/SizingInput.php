@@ -13,6 +13,9 @@ use Wexon\Core\Signal\AskedSize;
 /** What a size can depend on. */
 final readonly class SizingInput
 {
+    /** What one of the quote currency is worth in the account's money. */
+    public BigDecimal $rate;
+
     public function __construct(
         public Instrument $instrument,
         /** The price the entry would get now, in the quote currency. */
@@ -24,5 +27,22 @@ final readonly class SizingInput
         public BigDecimal $leverage,
         public ?AskedSize $asked = null,
         public ?Allocation $allocation = null,
-    ) {}
+        ?BigDecimal $rate = null,
+    ) {
+        $this->rate = $rate ?? BigDecimal::one();
+    }
+
+    /** Value of one unit, in the account's currency. */
+    public function unitValue(): BigDecimal
+    {
+        return $this->price->multipliedBy($this->instrument->multiplier)->multipliedBy($this->rate);
+    }
+
+    /** "38.46"; "(0.9421 × 100000 × 0.0851)" where a unit is not worth its price. */
+    public function unitWorking(): string
+    {
+        $factors = array_filter([$this->instrument->multiplier, $this->rate], static fn (BigDecimal $factor): bool => ! $factor->isEqualTo(1));
+
+        return $factors === [] ? (string) $this->price : '('.implode(' × ', array_map(strval(...), [$this->price, ...$factors])).')';
+    }
 }

@@ -34,7 +34,7 @@ final class Caller
     {
         for ($turn = intdiv(time(), self::PAUSE); ; $turn++) {
             $dice = Noise::mixed(41, $turn);
-            $said = $dice % 16 === 15 ? $this->mail(Messages::letter($dice >> 5)) : $this->post(...Messages::message($dice));
+            $said = $dice % 24 === 15 && ($dice >> 5) % 2 === 0 ? $this->mail(Messages::letter($dice >> 6)) : $this->post(...Messages::message($dice));
             echo gmdate('H:i:s'), ' ', $said, "\n";
             sleep(self::PAUSE);
         }

@@ -6,7 +6,7 @@ namespace Standin\Caller;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
-use Standin\Quarrystone\Clock;
+use Standin\Exchange\Clock;
 use Standin\Quarrystone\Market;
 
 /** What the demo's charts, script and letter say, by the fall of a dice. */
@@ -20,7 +20,7 @@ final class Messages
     {
         $side = ($dice >> 8) % 2 === 0 ? 'long' : 'short';
 
-        return match ($dice % 16) {
+        return match ($dice % 24) {
             0, 1, 2 => [0, self::json(['do' => 'flip', 'side' => $side, 'symbol' => 'MARL/USD', 'label' => 'average cross'])],
             3, 4 => [0, 'enter long TUFA/USD label oversold'],
             5, 6 => [0, 'exit long TUFA/USD label overbought'],
@@ -29,7 +29,14 @@ final class Messages
             10, 11 => [1, self::script($side)],
             12 => [1, self::json(['do' => 'exit', 'symbol' => 'SKARN/USD'])],
             13, 14 => [1, self::grid(1 + ($dice >> 9) % self::STEPS)],
-            default => self::mistake($dice >> 4),
+            16, 17 => [0, self::json(['do' => 'flip', 'side' => $side, 'symbol' => 'NOK/SEK', 'label' => 'midpoint cross'])],
+            18 => [1, self::json(['do' => 'enter', 'side' => $side, 'symbol' => 'SGD/ZAR', 'size' => ['amount' => '0.08', 'unit' => 'lots'], 'label' => 'band edge'])],
+            19 => [1, self::json(['do' => 'exit', 'symbol' => 'SGD/ZAR', 'label' => 'back inside'])],
+            20 => [0, self::json(['do' => 'enter', 'side' => $side, 'symbol' => ($dice >> 9) % 2 === 0 ? 'ALDR' : 'QLLN', 'label' => 'opening range'])],
+            21 => [0, self::json(['do' => 'exit', 'symbol' => ($dice >> 9) % 2 === 0 ? 'ALDR' : 'QLLN', 'label' => 'out'])],
+            22 => [1, 'enter long TRNH label "dip"'],
+            23 => [1, 'exit long TRNH label "bounce"'],
+            default => self::mistake($dice >> 5),
         };
     }
 
@@ -54,7 +61,7 @@ final class Messages
     /** A step of the grid, placed anew around the price of now: a buy below it, and the sell above it that answers the buy. */
     private static function grid(int $step): string
     {
-        $quote = Market::depth('marl_spot', Clock::milliseconds())->quote;
+        $quote = (new Market)->depth('marl_spot', Clock::milliseconds())->quote;
         $away = BigDecimal::of('0.0015')->multipliedBy($step);
         $buy = $quote->bid->multipliedBy(BigDecimal::one()->minus($away))->toScale(2, RoundingMode::DOWN);
         $sell = $quote->ask->multipliedBy(BigDecimal::one()->plus($away))->toScale(2, RoundingMode::UP);

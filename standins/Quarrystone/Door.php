@@ -4,10 +4,14 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
+use Illuminate\Database\Connection;
+use Standin\Exchange\Clock;
+use Standin\Exchange\Problem;
+use Standin\Exchange\RateLimit;
 use Symfony\Component\HttpFoundation\Request;
 
 /**
- * Checks the signature of a request.
+ * Checks the signature of a request, and counts it: 20 orders and 60 other requests a second are taken from a key.
  *
  * QS-Signature is the hexadecimal HMAC-SHA256, with the key's secret, of time, method, path with query, and body, joined
  * by line feeds; QS-Time is in milliseconds since 1970.
@@ -17,10 +21,12 @@ final class Door
     /** Largest difference between the sender's clock and ours, in milliseconds. */
     private const WINDOW = 5_000;
 
+    private const PER_SECOND = ['orders' => 20, 'reads' => 60];
+
     /** @throws Problem If the key, the time or the signature is wrong. */
-    public static function check(Request $request): Key
+    public static function check(Connection $database, Request $request): Key
     {
-        $row = Database::connection()->table('api_keys')
+        $row = $database->table('api_keys')
             ->join('accounts', 'accounts.id', '=', 'api_keys.account_id')
             ->where('api_keys.key', (string) $request->headers->get('QS-Key'))
             ->first(['api_keys.key', 'secret', 'account_id', 'permissions', 'environment', 'name']);
@@ -38,5 +44,21 @@ final class Door
         }
 
         return new Key($row->key, (int) $row->account_id, explode(',', $row->permissions), $row->environment, $row->name);
+    }
+
+    /**
+     * @return array<string, string> The headers that tell where the sender stands.
+     *
+     * @throws Problem If it is one too many.
+     */
+    public static function count(Connection $database, Key $key, string $method): array
+    {
+        $kind = $method === 'GET' ? 'reads' : 'orders';
+        $limit = self::PER_SECOND[$kind];
+        ['remaining' => $remaining, 'wait' => $wait] = (new RateLimit($database, $limit, 1_000))->count("{$kind}:{$key->key}");
+
+        return $remaining >= 0
+            ? ['RateLimit-Limit' => (string) $limit, 'RateLimit-Remaining' => (string) $remaining, 'RateLimit-Reset' => '1']
+            : throw Problem::busy("At most {$limit} {$kind} a second are taken.", $wait);
     }
 }

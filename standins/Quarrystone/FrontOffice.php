@@ -4,27 +4,31 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
+use Illuminate\Database\Connection;
+use Standin\Exchange\Faults;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** Where a trader opens an account at the venue and is given a key, and where tests ask for misbehaviour. */
-final class FrontOffice
+final readonly class FrontOffice
 {
     private const CASH = '50000';
 
-    public static function answer(Request $request): Response
+    public function __construct(private Connection $database) {}
+
+    public function answer(Request $request): Response
     {
         return match ("{$request->getMethod()} {$request->getPathInfo()}") {
-            'GET /' => new Response(self::page('')),
-            'POST /' => self::made($request),
-            'POST /keys' => new JsonResponse(self::open(
+            'GET /' => new Response($this->page('')),
+            'POST /' => $this->made($request),
+            'POST /keys' => new JsonResponse($this->open(
                 (string) $request->getPayload()->get('name'),
                 (string) $request->getPayload()->get('environment', 'practice'),
                 array_values(array_map(strval(...), $request->getPayload()->all('permissions'))),
                 (string) $request->getPayload()->get('cash', self::CASH),
             ), 201),
-            'POST /faults' => self::fault($request),
+            'POST /faults' => Faults::ask($this->database, $request, 'POST /v1/orders'),
             default => new JsonResponse(['error' => ['code' => 'unknown_path', 'message' => 'There is nothing here.']], 404),
         };
     }
@@ -35,37 +39,24 @@ final class FrontOffice
      * @param  list<string>  $permissions  read, trade, withdraw
      * @return array{key: string, secret: string}
      */
-    public static function open(string $name, string $environment, array $permissions, string $cash = self::CASH): array
+    public function open(string $name, string $environment, array $permissions, string $cash = self::CASH): array
     {
-        $database = Database::connection();
-        $accountId = $database->table('accounts')->insertGetId(['name' => $name, 'environment' => $environment, 'cash' => $cash]);
+        $accountId = $this->database->table('accounts')->insertGetId(['name' => $name, 'environment' => $environment, 'cash' => $cash]);
         $made = ['key' => bin2hex(random_bytes(12)), 'secret' => bin2hex(random_bytes(24))];
-        $database->table('api_keys')->insert([...$made, 'account_id' => $accountId, 'permissions' => implode(',', $permissions)]);
+        $this->database->table('api_keys')->insert([...$made, 'account_id' => $accountId, 'permissions' => implode(',', $permissions)]);
 
         return $made;
     }
 
-    private static function made(Request $request): Response
+    private function made(Request $request): Response
     {
         $permissions = ['read', ...array_values(array_intersect(['trade', 'withdraw'], $request->request->all('permissions')))];
-        $made = self::open('Made at the counter', 'practice', $permissions);
+        $made = $this->open('Made at the counter', 'practice', $permissions);
 
-        return new Response(self::page("<p>Copy both now; the secret is not shown again.</p><p>Key <code>{$made['key']}</code></p><p>Secret <code>{$made['secret']}</code></p>"));
+        return new Response($this->page("<p>Copy both now; the secret is not shown again.</p><p>Key <code>{$made['key']}</code></p><p>Secret <code>{$made['secret']}</code></p>"));
     }
 
-    private static function fault(Request $request): Response
-    {
-        $body = $request->getPayload();
-        $kind = Fault::tryFrom((string) $body->get('kind'));
-        if ($kind === null) {
-            return new JsonResponse(['error' => ['code' => 'bad_fault', 'message' => 'kind is one of '.implode(', ', array_column(Fault::cases(), 'value')).'.']], 422);
-        }
-        Faults::ask($kind, (string) $body->get('path', 'POST /v1/orders'), (string) $body->get('key'), $body->getInt('times', 1), $body->getInt('delay_ms'));
-
-        return new JsonResponse(['asked' => $kind->value], 201);
-    }
-
-    private static function page(string $result): string
+    private function page(string $result): string
     {
         return <<<HTML
             <!doctype html><html lang="en"><meta charset="utf-8"><title>Quarrystone, practice venue</title>

@@ -4,6 +4,8 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
+use Standin\Exchange\Problem;
+
 /** Who asks, and what they may do. */
 final readonly class Key
 {

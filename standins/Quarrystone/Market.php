@@ -4,14 +4,16 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
-use DateTimeImmutable;
-use DateTimeZone;
+use Brick\Math\BigDecimal;
+use Standin\Exchange\Clock;
+use Standin\Exchange\Market as Listed;
+use Standin\Exchange\Problem;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Practice\Depth;
 use Wexon\Core\Practice\PricePath;
 
 /** What Quarrystone trades, and at which prices at a given time. */
-final class Market
+final class Market implements Listed
 {
     private const SEED = 20_260_301;
 
@@ -32,8 +34,7 @@ final class Market
         'SKARN' => ['6.150', 640, 240, '0.001', '0.1', 3],
     ];
 
-    /** @return list<string> */
-    public static function names(): array
+    public function names(): array
     {
         $names = [];
         foreach (array_keys(self::COINS) as $coin) {
@@ -44,10 +45,9 @@ final class Market
         return $names;
     }
 
-    /** @throws Problem If there is no such instrument. */
-    public static function instrument(string $name): Instrument
+    public function instrument(string $name): Instrument
     {
-        [$coin, $kind] = self::parts($name);
+        [$coin, $kind] = $this->parts($name);
         [, , , $tick, $lotStep] = self::COINS[$coin];
 
         return Instrument::of([
@@ -60,20 +60,20 @@ final class Market
             'least_notional' => '5',
             'multiplier' => '1',
             'taker_fee' => self::TAKER_FEES[$kind],
+            'largest_leverage' => (string) self::LARGEST_LEVERAGE[$kind],
         ]);
     }
 
-    /** Share of an order's value that an order pays which waited to be taken. */
-    public static function makerFee(string $name): string
+    public function makerFee(string $name): string
     {
-        return self::MAKER_FEES[self::parts($name)[1]];
+        return self::MAKER_FEES[$this->parts($name)[1]];
     }
 
     /** @return array<string, mixed> The instrument in the venue's own words. */
-    public static function listing(string $name): array
+    public function listing(string $name): array
     {
-        [$coin, $kind] = self::parts($name);
-        $instrument = self::instrument($name);
+        [$coin, $kind] = $this->parts($name);
+        $instrument = $this->instrument($name);
 
         return [
             'instrument' => $name,
@@ -90,20 +90,28 @@ final class Market
         ];
     }
 
-    /**
-     * @param  int  $time  Milliseconds since 1970.
-     *
-     * @throws Problem If there is no such instrument.
-     */
-    public static function depth(string $name, int $time): Depth
+    public function depth(string $name, int $time): Depth
     {
-        [$coin] = self::parts($name);
+        [$coin] = $this->parts($name);
         [$base, $move, $jump, , , $spread] = self::COINS[$coin];
         $path = PricePath::of($coin, self::SEED, $base, $move, $jump);
-        $at = DateTimeImmutable::createFromFormat('U.v', sprintf('%d.%03d', intdiv($time, 1000), $time % 1000), new DateTimeZone('UTC'));
-        assert($at !== false);
 
-        return Depth::around(self::instrument($name), $path->at($time), $spread, self::FIRST_LEVEL, $at);
+        return Depth::around($this->instrument($name), $path->at($time), $spread, self::FIRST_LEVEL, Clock::moment($time));
+    }
+
+    public function rate(string $name, int $time): BigDecimal
+    {
+        return BigDecimal::one();
+    }
+
+    public function nightly(string $name, bool $long): string
+    {
+        return '0';
+    }
+
+    public function nightBegins(): string
+    {
+        return '00:00';
     }
 
     /**
@@ -111,7 +119,7 @@ final class Market
      *
      * @throws Problem If there is no such instrument.
      */
-    private static function parts(string $name): array
+    private function parts(string $name): array
     {
         $found = preg_match('/^([a-z]+)_(spot|perp)$/', $name, $parts) === 1 && isset(self::COINS[strtoupper($parts[1])]);
         if (! $found) {

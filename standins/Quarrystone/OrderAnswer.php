@@ -13,8 +13,6 @@ final class OrderAnswer
     /** @return array<string, mixed> */
     public static function of(stdClass $order): array
     {
-        $fills = BigDecimal::of($order->filled)->isZero() ? [] : Database::connection()->table('fills')->where('order_id', $order->id)->orderBy('id')->get()->all();
-
         return [
             'order_id' => "Q{$order->id}",
             'client_id' => $order->client_id,
@@ -33,7 +31,7 @@ final class OrderAnswer
                 'price' => self::plain($fill->price),
                 'fee' => self::plain($fill->fee),
                 'at' => str_replace(' ', 'T', $fill->created_at).'Z',
-            ], $fills),
+            ], $order->fills),
         ];
     }
 

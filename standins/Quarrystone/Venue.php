@@ -4,6 +4,11 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
+use Standin\Exchange\Clock;
+use Standin\Exchange\Exchange;
+use Standin\Exchange\Faults;
+use Standin\Exchange\Matching;
+use Standin\Exchange\Problem;
 use Standin\Quarrystone\Endpoint\CancelOrder;
 use Standin\Quarrystone\Endpoint\FindOrder;
 use Standin\Quarrystone\Endpoint\ListPositions;
@@ -19,7 +24,7 @@ use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
 
 /** The practice venue Quarrystone: coins, spot and perpetual, over HTTP. */
-final class Venue
+final readonly class Venue
 {
     private const SIGNED = [
         'GET /v1/key' => ShowKey::class,
@@ -32,54 +37,62 @@ final class Venue
         'POST /v1/orders' => PlaceOrder::class,
     ];
 
-    public static function answer(Request $request): Response
-    {
-        $route = "{$request->getMethod()} {$request->getPathInfo()}";
-        if (! str_starts_with($request->getPathInfo(), '/v1/')) {
-            return FrontOffice::answer($request);
-        }
-        $handle = static fn (): Response => self::guarded($route, $request);
-        $fault = Faults::next($request);
+    public function __construct(private Exchange $exchange, private Market $market) {}
 
-        return $fault === null ? $handle() : $fault->around($handle);
+    public function answer(Request $request): Response
+    {
+        if (! str_starts_with($request->getPathInfo(), '/v1/')) {
+            return (new FrontOffice($this->exchange->database))->answer($request);
+        }
+        $handle = fn (): Response => $this->guarded("{$request->getMethod()} {$request->getPathInfo()}", $request);
+        $fault = Faults::next($this->exchange->database, $request, (string) $request->headers->get('QS-Key'));
+
+        return $fault === null ? $handle() : $fault->around($handle, $this->told(...));
     }
 
-    private static function guarded(string $route, Request $request): Response
+    private function guarded(string $route, Request $request): Response
     {
         try {
             return match (true) {
                 $route === 'GET /v1/time' => new JsonResponse(['time' => Clock::milliseconds()]),
-                $route === 'GET /v1/instruments' => new JsonResponse(['instruments' => array_map(Market::listing(...), Market::names())]),
-                $route === 'GET /v1/quotes' => new JsonResponse(['quotes' => self::quotes((string) $request->query->get('instruments'))]),
-                isset(self::SIGNED[$route]) => self::signed(self::SIGNED[$route], $request),
+                $route === 'GET /v1/instruments' => new JsonResponse(['instruments' => array_map($this->market->listing(...), $this->market->names())]),
+                $route === 'GET /v1/quotes' => new JsonResponse(['quotes' => $this->quotes((string) $request->query->get('instruments'))]),
+                isset(self::SIGNED[$route]) => $this->signed(self::SIGNED[$route], $request),
                 default => throw Problem::of(404, 'unknown_path', "There is nothing at {$route}."),
             };
         } catch (Problem $problem) {
-            return new JsonResponse(['error' => ['code' => $problem->name, 'message' => $problem->getMessage()]], $problem->status, $problem->headers);
+            return $this->told($problem);
         } catch (ExceptionInterface|RequestExceptionInterface $exception) {
-            return new JsonResponse(['error' => ['code' => 'bad_request', 'message' => $exception->getMessage()]], 400);
+            return $this->told(Problem::of(400, 'bad_request', $exception->getMessage()));
         }
     }
 
-    /** @param  class-string<Endpoint\Endpoint>  $endpoint */
-    private static function signed(string $endpoint, Request $request): JsonResponse
+    private function told(Problem $problem): JsonResponse
     {
-        $key = Door::check($request);
-        $headers = RateLimit::count($key, $request->getMethod());
-        Matching::catchUp($key->accountId);
+        $headers = $problem->wait > 0 ? ['Retry-After' => '1', 'Retry-After-Ms' => (string) $problem->wait] : [];
 
-        return new JsonResponse((new $endpoint)->answer($request, $key), 200, $headers);
+        return new JsonResponse(['error' => ['code' => $problem->name, 'message' => $problem->getMessage()]], $problem->status, $headers);
+    }
+
+    /** @param  class-string<Endpoint\Endpoint>  $endpoint */
+    private function signed(string $endpoint, Request $request): JsonResponse
+    {
+        $key = Door::check($this->exchange->database, $request);
+        $headers = Door::count($this->exchange->database, $key, $request->getMethod());
+        (new Matching($this->exchange))->catchUp($key->accountId);
+
+        return new JsonResponse((new $endpoint)->answer($request, $key, $this->exchange), 200, $headers);
     }
 
     /** @return list<array<string, string>> */
-    private static function quotes(string $names): array
+    private function quotes(string $names): array
     {
         $time = Clock::milliseconds();
 
-        return array_map(static function (string $name) use ($time): array {
-            $quote = Market::depth($name, $time)->quote;
+        return array_map(function (string $name) use ($time): array {
+            $quote = $this->exchange->quote($name, $time);
 
             return ['instrument' => $name, 'bid' => (string) $quote->bid, 'ask' => (string) $quote->ask, 'at' => $quote->at->format('Y-m-d\TH:i:s.vp')];
-        }, $names === '' ? Market::names() : array_slice(explode(',', $names), 0, 50));
+        }, $names === '' ? $this->market->names() : array_slice(explode(',', $names), 0, 50));
     }
 }

@@ -65,6 +65,24 @@ final class Desk
         return Http::post(config('wexon.quarrystone_url').'/keys', ['name' => 'Test', 'environment' => $environment, 'permissions' => $permissions, 'cash' => $cash])->throw()->json();
     }
 
+    /**
+     * @param  array<string, mixed>  $wanted  environment, holds (net, both_sides), cash
+     * @return array{login: string, password: string, read_password: string, server: string}
+     */
+    public static function login(array $wanted = []): array
+    {
+        return Http::throw()->post(config('wexon.larkmoor_url').'/logins', $wanted)->json();
+    }
+
+    /**
+     * @param  array<string, mixed>  $wanted  environment, may, cash, lasts (seconds)
+     * @return array{account: string, token: string}
+     */
+    public static function token(array $wanted = []): array
+    {
+        return Http::throw()->post(config('wexon.pellam_street_url').'/tokens', $wanted)->json();
+    }
+
     public static function api(?string $token): PendingRequest
     {
         $request = Http::baseUrl(config('wexon.public_url').'/api/v1')->acceptJson()->asJson()->timeout(20);

@@ -132,7 +132,7 @@ final class WorkingOrdersTest extends TestCase
         $desk = Desk::make(['entry' => ['type' => 'limit', 'limit' => ['at' => 'own_side', 'offset' => '40', 'unit' => 'percent']]]);
         $entry = $desk->send('enter long MARL/USD')->decisions[0]->orders[0];
         // The venue fills it at the next look, which is that of the cancel; nobody has told us.
-        DB::table('quarrystone.orders')->where('client_id', $entry->client_id)->update(['price' => $this->far($desk, '1.5')]);
+        DB::table('quarrystone.orders')->where('client_id', $entry->client_id)->update(['price' => $this->far($desk, '1.5'), 'matched_until' => DB::raw('matched_until - 1000')]);
         $exit = $desk->send('exit MARL/USD');
 
         self::assertSame('exit', $exit->decisions[0]->intent, 'decided again with the position that there is');

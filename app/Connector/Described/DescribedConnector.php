@@ -3,13 +3,13 @@
 namespace App\Connector\Described;
 
 use App\Connector\AccountView;
+use App\Connector\Asked;
 use App\Connector\Connector;
 use App\Connector\Environment;
 use App\Connector\FillReport;
 use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
-use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
 use Brick\Math\Exception\MathException;
@@ -17,8 +17,10 @@ use Carbon\CarbonImmutable;
 use InvalidArgumentException;
 use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Abilities;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
+use Wexon\Core\Order\TimeInForce;
 use Wexon\Core\Position\Fill;
 use Wexon\Core\Reading\Times;
 use Wexon\Core\Route\Leverage;
@@ -104,24 +106,18 @@ final readonly class DescribedConnector implements Connector
 
     public function place(Ticket $ticket, string $clientId): OrderReport
     {
-        try {
-            return $this->report('place', $this->client->call('place', [
-                'client_id' => $clientId,
-                'instrument' => $ticket->instrument,
-                'side' => $this->theirs('side', $ticket->side->value),
-                'quantity' => (string) $ticket->quantity,
-                'reduce_only' => $ticket->reduceOnly,
-                'type' => $this->theirs('type', $ticket->terms->type->value),
-                'limit' => $ticket->terms->limit === null ? null : (string) $ticket->terms->limit,
-                'trigger' => $ticket->terms->trigger === null ? null : (string) $ticket->terms->trigger,
-                'time_in_force' => $this->theirs('time_in_force', $ticket->terms->timeInForce->value),
-                'post_only' => $ticket->terms->postOnly,
-            ]));
-        } catch (VenueTrouble $trouble) {
-            $earlier = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
-
-            return $earlier ?? throw $trouble;
-        }
+        return Asked::orFind(fn (): OrderReport => $this->report('place', $this->client->call('place', [
+            'client_id' => $clientId,
+            'instrument' => $ticket->instrument,
+            'side' => $this->theirs('side', $ticket->side->value),
+            'quantity' => (string) $ticket->quantity,
+            'reduce_only' => $ticket->reduceOnly,
+            'type' => $this->theirs('type', $ticket->terms->type->value),
+            'limit' => $ticket->terms->limit === null ? null : (string) $ticket->terms->limit,
+            'trigger' => $ticket->terms->trigger === null ? null : (string) $ticket->terms->trigger,
+            'time_in_force' => $this->theirs('time_in_force', $ticket->terms->timeInForce->value),
+            'post_only' => $ticket->terms->postOnly,
+        ])), fn (): ?OrderReport => $this->find($clientId));
     }
 
     public function setLeverage(string $instrument, Leverage $leverage): void
@@ -134,13 +130,7 @@ final readonly class DescribedConnector implements Connector
 
     public function cancel(string $clientId): OrderReport
     {
-        try {
-            return $this->report('cancel', $this->client->call('cancel', ['client_id' => $clientId]));
-        } catch (VenueTrouble $trouble) {
-            $order = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
-
-            return $order ?? throw $trouble;
-        }
+        return Asked::orFind(fn (): OrderReport => $this->report('cancel', $this->client->call('cancel', ['client_id' => $clientId])), fn (): ?OrderReport => $this->find($clientId));
     }
 
     public function working(): array
@@ -153,21 +143,22 @@ final readonly class DescribedConnector implements Connector
         return $reports;
     }
 
-    public function orderTypes(): array
+    public function abilities(): Abilities
     {
-        return $this->venue->orderTypes;
+        return Abilities::of($this->venue->orderTypes, $this->timesInForce(), postOnly: true, setsLeverage: isset($this->venue->calls['leverage']));
+    }
+
+    /** @return list<TimeInForce> Those that the description has a word for; the usual ones when it has none at all. */
+    private function timesInForce(): array
+    {
+        $words = array_values($this->venue->calls['place']['words']['time_in_force'] ?? []);
+
+        return $words === [] ? Abilities::usual()->timesInForce : array_values(array_filter(array_map(TimeInForce::tryFrom(...), $words)));
     }
 
     public function find(string $clientId): ?OrderReport
     {
-        try {
-            return $this->report('find', $this->client->call('find', ['client_id' => $clientId]));
-        } catch (VenueTrouble $trouble) {
-            if ($trouble->kind === TroubleKind::Refused) {
-                return null;
-            }
-            throw $trouble;
-        }
+        return Asked::orNull(fn (): OrderReport => $this->report('find', $this->client->call('find', ['client_id' => $clientId])));
     }
 
     /** @return array<string, Quote> */

@@ -3,22 +3,22 @@
 namespace App\Connector\Quarrystone;
 
 use App\Connector\AccountView;
+use App\Connector\Asked;
 use App\Connector\Connector;
 use App\Connector\Environment;
 use App\Connector\FillReport;
 use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
-use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Abilities;
 use Wexon\Core\Market\Balance;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Order\OrderTerms;
-use Wexon\Core\Order\OrderType;
 use Wexon\Core\Position\Fill;
 use Wexon\Core\Route\Leverage;
 use Wexon\Core\Route\MarginKind;
@@ -90,21 +90,15 @@ final readonly class QuarrystoneConnector implements Connector
 
     public function place(Ticket $ticket, string $clientId): OrderReport
     {
-        try {
-            return $this->report($this->client->post('/v1/orders', [
-                'client_id' => $clientId,
-                'instrument' => $ticket->instrument,
-                'side' => $ticket->side->value,
-                'type' => $ticket->terms->type->value,
-                'quantity' => (string) $ticket->quantity,
-                'reduce_only' => $ticket->reduceOnly,
-                ...$this->waiting($ticket->terms),
-            ]));
-        } catch (VenueTrouble $trouble) {
-            $earlier = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
-
-            return $earlier ?? throw $trouble;
-        }
+        return Asked::orFind(fn (): OrderReport => $this->report($this->client->post('/v1/orders', [
+            'client_id' => $clientId,
+            'instrument' => $ticket->instrument,
+            'side' => $ticket->side->value,
+            'type' => $ticket->terms->type->value,
+            'quantity' => (string) $ticket->quantity,
+            'reduce_only' => $ticket->reduceOnly,
+            ...$this->waiting($ticket->terms),
+        ])), fn (): ?OrderReport => $this->find($clientId));
     }
 
     public function setLeverage(string $instrument, Leverage $leverage): void
@@ -114,13 +108,7 @@ final readonly class QuarrystoneConnector implements Connector
 
     public function cancel(string $clientId): OrderReport
     {
-        try {
-            return $this->report($this->client->delete('/v1/orders', ['client_id' => $clientId]));
-        } catch (VenueTrouble $trouble) {
-            $order = $trouble->kind === TroubleKind::Refused ? $this->find($clientId) : null;
-
-            return $order ?? throw $trouble;
-        }
+        return Asked::orFind(fn (): OrderReport => $this->report($this->client->delete('/v1/orders', ['client_id' => $clientId])), fn (): ?OrderReport => $this->find($clientId));
     }
 
     public function working(): array
@@ -128,21 +116,14 @@ final readonly class QuarrystoneConnector implements Connector
         return array_map($this->report(...), array_column($this->client->get('/v1/orders/working')['orders'], null, 'client_id'));
     }
 
-    public function orderTypes(): array
+    public function abilities(): Abilities
     {
-        return OrderType::cases();
+        return Abilities::usual();
     }
 
     public function find(string $clientId): ?OrderReport
     {
-        try {
-            return $this->report($this->client->get('/v1/orders', ['client_id' => $clientId]));
-        } catch (VenueTrouble $trouble) {
-            if ($trouble->kind === TroubleKind::Refused) {
-                return null;
-            }
-            throw $trouble;
-        }
+        return Asked::orNull(fn (): OrderReport => $this->report($this->client->get('/v1/orders', ['client_id' => $clientId])));
     }
 
     /** @return array<string, string|bool> */
@@ -151,7 +132,7 @@ final readonly class QuarrystoneConnector implements Connector
         return array_filter([
             'price' => $terms->limit === null ? null : (string) $terms->limit,
             'trigger_price' => $terms->trigger === null ? null : (string) $terms->trigger,
-            'valid' => self::VALID[$terms->timeInForce->value],
+            'valid' => self::VALID[$terms->timeInForce->value] ?? throw VenueTrouble::refused("Quarrystone takes no {$terms->timeInForce->words()} orders."),
             'maker_only' => $terms->postOnly ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
     }

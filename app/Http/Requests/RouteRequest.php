@@ -11,9 +11,14 @@ use Illuminate\Contracts\Validation\Validator;
 use Illuminate\Foundation\Http\FormRequest;
 use Illuminate\Validation\Rule;
 use InvalidArgumentException;
+use Wexon\Core\Route\OwnRules;
 use Wexon\Core\Route\RouteRules;
 
-/** A route as the editor sends it. The rules are held against docs/schemas/route-1.json first, then made into their value. */
+/**
+ * A route as the editor sends it. The rules are held against docs/schemas/route-1.json first, then made into their value.
+ *
+ * @phpstan-import-type OwnSpec from OwnRules
+ */
 final class RouteRequest extends FormRequest
 {
     /** What an account's sizes may be multiplied by: a number above zero. */
@@ -34,6 +39,8 @@ final class RouteRequest extends FormRequest
             'account_scales.*' => ['nullable', 'regex:'.self::SCALE],
             'account_allocations' => ['array'],
             'account_allocations.*' => ['nullable', 'regex:/^(?=.*[1-9])\d{1,12}(\.\d{1,8})?$/'],
+            'account_rules' => ['array'],
+            'account_rules.*' => ['array'],
             'account_labels' => ['array'],
             'account_labels.*' => ['nullable', 'string', 'max:40', 'not_regex:/,/'],
             'rules' => ['required', 'array'],
@@ -62,7 +69,7 @@ final class RouteRequest extends FormRequest
             }
             $rules = $this->input('rules');
             // As it came: an empty object must not have become a list.
-            $errors = JsonSchema::errors('route-1', JsonSchema::raw($this, 'rules'), 'rules');
+            $errors = JsonSchema::errors('route-1', JsonSchema::raw($this, 'rules'), 'rules') + $this->ownErrors();
             foreach ($errors as $where => $words) {
                 $validator->errors()->add($where, $words);
             }
@@ -70,13 +77,14 @@ final class RouteRequest extends FormRequest
                 return;
             }
             try {
-                RouteRules::of($rules);
+                $value = RouteRules::of($rules);
+                $own = array_map(static fn (array $spec): OwnRules => OwnRules::of('1', $spec), $this->ownSpecs());
             } catch (InvalidArgumentException $trouble) {
                 $validator->errors()->add('rules', $trouble->getMessage());
 
                 return;
             }
-            $this->refuseUnknownInstruments($validator, $rules['legs']);
+            $this->refuseUnknownInstruments($validator, $value, $own);
         }];
     }
 
@@ -100,11 +108,12 @@ final class RouteRequest extends FormRequest
             'account_labels' => array_map(static fn (array $pivot): ?string => $pivot['label'], $this->accounts()),
             'account_scales' => array_map(static fn (array $pivot): string => $pivot['scale'], $this->accounts()),
             'account_allocations' => array_map(static fn (array $pivot): ?string => $pivot['allocation'], $this->accounts()),
+            'account_rules' => array_intersect_key($this->ownSpecs(), array_flip($this->accountIds())),
             'rules' => RouteRules::of($this->input('rules'))->toArray(),
         ];
     }
 
-    /** @return array<int, array{label: string|null, scale: string, allocation: string|null}> By account, with the route's own label of it, what its sizes are multiplied by, and the money set aside. */
+    /** @return array<int, array{label: string|null, scale: string, allocation: string|null, own: string|null}> By account, with the route's own label of it, what its sizes are multiplied by, the money set aside, and what it does otherwise. */
     public function accounts(): array
     {
         $labels = $this->array('account_labels');
@@ -113,7 +122,13 @@ final class RouteRequest extends FormRequest
             $label = trim((string) ($labels[$id] ?? ''));
             $scale = trim((string) ($this->array('account_scales')[$id] ?? ''));
             $allocation = trim((string) ($this->array('account_allocations')[$id] ?? ''));
-            $accounts[$id] = ['label' => $label === '' ? null : $label, 'scale' => $scale === '' ? '1' : $scale, 'allocation' => $allocation === '' ? null : $allocation];
+            $own = OwnRules::of('1', $this->ownSpecs()[$id] ?? [])->toArray();
+            $accounts[$id] = [
+                'label' => $label === '' ? null : $label,
+                'scale' => $scale === '' ? '1' : $scale,
+                'allocation' => $allocation === '' ? null : $allocation,
+                'own' => $own === [] ? null : json_encode($own, JSON_THROW_ON_ERROR),
+            ];
         }
 
         return $accounts;
@@ -125,14 +140,33 @@ final class RouteRequest extends FormRequest
         return array_values(array_map(intval(...), $this->array('account_ids')));
     }
 
-    /** @param  list<array{symbol: string, instrument: string}>  $legs */
-    private function refuseUnknownInstruments(Validator $validator, array $legs): void
+    /** @return array<int, OwnSpec> By account; only those that say something. */
+    private function ownSpecs(): array
     {
-        $venues = Account::query()->whereIn('id', $this->accountIds())->distinct()->pluck('venue');
-        foreach ($legs as $number => $leg) {
-            $listed = Instrument::query()->whereIn('venue', $venues)->where('name', trim($leg['instrument']))->count();
-            if ($listed < $venues->count()) {
-                $validator->errors()->add("rules.legs.{$number}.instrument", "“{$leg['instrument']}” is not listed at {$venues->implode(', ')}: choose one of its instruments.");
+        return array_filter($this->array('account_rules'));
+    }
+
+    /** @return array<string, string> */
+    private function ownErrors(): array
+    {
+        $errors = [];
+        foreach ((array) JsonSchema::raw($this, 'account_rules') as $id => $spec) {
+            $errors += JsonSchema::errors('route-1#/$defs/own', $spec, "account_rules.{$id}");
+        }
+
+        return $errors;
+    }
+
+    /** @param  array<int, OwnRules>  $own */
+    private function refuseUnknownInstruments(Validator $validator, RouteRules $rules, array $own): void
+    {
+        foreach (Account::query()->whereIn('id', $this->accountIds())->get() as $account) {
+            $legs = $rules->on($own[$account->id] ?? OwnRules::of('1'))->legs;
+            $listed = Instrument::query()->where('venue', $account->venue)->whereIn('name', array_column($legs, 'instrument'))->pluck('name')->all();
+            foreach ($legs as $number => $leg) {
+                if (! in_array($leg->instrument, $listed, true)) {
+                    $validator->errors()->add("rules.legs.{$number}.instrument", "“{$leg->instrument}” is not listed at {$account->venue}: choose one of its instruments, or another one for “{$account->name}” alone.");
+                }
             }
         }
     }

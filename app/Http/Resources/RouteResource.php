@@ -27,6 +27,7 @@ final class RouteResource extends JsonResource
                 'label' => $account->label(),
                 'scale' => (string) $account->scale(),
                 'allocation' => $account->allocation() === null ? null : (string) $account->allocation(),
+                'own' => (object) $account->ownRules()->toArray(),
                 'trouble' => $account->trouble,
             ])->values(),
             'rules' => RouteRules::of($this->rules)->toArray(),

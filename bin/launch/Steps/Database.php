@@ -29,11 +29,12 @@ final class Database
         $password = $environment['DB_PASSWORD'];
         $sql = <<<SQL
             CREATE DATABASE IF NOT EXISTS wexon CHARACTER SET utf8mb4;
-            CREATE DATABASE IF NOT EXISTS quarrystone CHARACTER SET utf8mb4;
             CREATE USER IF NOT EXISTS wexon@'127.0.0.1' IDENTIFIED BY '{$password}';
             ALTER USER wexon@'127.0.0.1' IDENTIFIED BY '{$password}';
             GRANT ALL ON `wexon%`.* TO wexon@'127.0.0.1';
-            GRANT ALL ON `quarrystone%`.* TO wexon@'127.0.0.1';
+            GRANT ALL ON `quarrystone`.* TO wexon@'127.0.0.1';
+            GRANT ALL ON `larkmoor`.* TO wexon@'127.0.0.1';
+            GRANT ALL ON `pellam\_street`.* TO wexon@'127.0.0.1';
             SQL;
         $client = proc_open(['mariadb', '--no-defaults', "--socket={$place->socket('mariadb')}"], [['pipe', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']], $pipes);
         if (! is_resource($client)) {

@@ -29,7 +29,7 @@ final class House
             Shell::run(['php', 'artisan', 'config:cache'], $place->environment(), Place::root());
             Shell::run(['php', 'artisan', 'route:cache'], $place->environment(), Place::root());
             Shell::run(['php', 'artisan', 'migrate', '--force'], $place->environment(), Place::root());
-            Shell::run(['php', 'standins/bin/quarrystone'], $place->environment(), Place::root());
+            Shell::run(['php', 'standins/bin/venues'], $place->environment(), Place::root());
         });
         Terminal::step($running ? 'Renewing the processes' : 'Starting the processes', static function () use ($place, $running): void {
             $running ? Services::renew($place) : Services::start($place);

@@ -25,7 +25,7 @@ final class Services
             $connection = @fsockopen('127.0.0.1', $port, $code, $message, 0.3);
             if ($connection !== false) {
                 fclose($connection);
-                throw new Trouble("Port {$port} ({$what}) is taken by another program. Choose others with --port N: eight from N on are used.");
+                throw new Trouble("Port {$port} ({$what}) is taken by another program. Choose others with --port N: ten from N on are used.");
             }
         }
     }

@@ -4,8 +4,9 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone\Endpoint;
 
+use Standin\Exchange\Exchange;
+use Standin\Exchange\Problem;
 use Standin\Quarrystone\Key;
-use Standin\Quarrystone\Problem;
 use Symfony\Component\HttpFoundation\Request;
 
 /** Answers one signed request. */
@@ -16,5 +17,5 @@ interface Endpoint
      *
      * @throws Problem
      */
-    public function answer(Request $request, Key $key): array;
+    public function answer(Request $request, Key $key, Exchange $exchange): array;
 }

@@ -4,16 +4,15 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone\Endpoint;
 
-use Standin\Quarrystone\Database;
+use Standin\Exchange\Exchange;
+use Standin\Exchange\Problem;
 use Standin\Quarrystone\Key;
-use Standin\Quarrystone\Market;
-use Standin\Quarrystone\Problem;
 use Symfony\Component\HttpFoundation\Request;
 
 /** POST /v1/leverage {instrument, leverage, margin}. */
 final class SetLeverage implements Endpoint
 {
-    public function answer(Request $request, Key $key): array
+    public function answer(Request $request, Key $key, Exchange $exchange): array
     {
         $key->need('trade');
         $name = (string) $request->getPayload()->get('instrument');
@@ -22,13 +21,13 @@ final class SetLeverage implements Endpoint
         if (! in_array($margin, ['isolated', 'cross'], true)) {
             throw Problem::of(422, 'bad_margin', 'margin is “isolated” or “cross”.');
         }
-        $largest = Market::listing($name)['max_leverage'];
+        $largest = $exchange->market->instrument($name)->largestLeverage?->toInt() ?? 1;
         if ($leverage < 1 || $leverage > $largest) {
             throw Problem::of(422, 'leverage_out_of_range', "Leverage for {$name} is from 1 to {$largest}.");
         }
-        Database::connection()->table('holdings')->upsert(
+        $exchange->database->table('holdings')->upsert(
             ['account_id' => $key->accountId, 'instrument' => $name, 'leverage' => $leverage, 'margin' => $margin],
-            ['account_id', 'instrument'],
+            ['account_id', 'instrument', 'book'],
             ['leverage', 'margin'],
         );
 

@@ -5,12 +5,14 @@
   import Time from '../shared/Time.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
+  import NewCredentials from './NewCredentials.svelte';
 
   type Props = { account: Account };
   let { account }: Props = $props();
 
   const attempt = new Attempt();
   let removing = $state(false);
+  let changing = $state(false);
 
   async function act(work: () => Promise<unknown>) {
     await attempt.run(async () => {
@@ -50,7 +52,7 @@
       <dt class="quiet">In use of that</dt>
       <dd class="text-right"><Money amount={account.in_use} currency={account.currency} /></dd>
     {/if}
-    <dt class="quiet">The key may</dt>
+    <dt class="quiet">May</dt>
     <dd class="text-right">{account.permissions.join(', ')}</dd>
     <dt class="quiet">Last asked</dt>
     <dd class="text-right"><Time at={account.checked_at} /></dd>
@@ -65,8 +67,10 @@
       {account.trouble}
     </p>{/if}
   {#if attempt.error}<Problem error={attempt.error} />{/if}
+  {#if changing}<NewCredentials {account} onclose={() => (changing = false)} />{/if}
   <footer class="mt-auto flex gap-2 pt-1">
     <button class="btn btn-sm" disabled={attempt.busy} onclick={() => void check()}>Ask the venue again</button>
+    {#if !changing && !removing}<button class="btn btn-ghost btn-sm" onclick={() => (changing = true)}>New key</button>{/if}
     {#if removing}
       <span class="ml-auto flex items-center gap-2 text-sm"
         >Forget its key?<button class="btn btn-error btn-sm" onclick={() => void remove()}>Forget</button><button

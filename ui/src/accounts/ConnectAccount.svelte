@@ -4,6 +4,8 @@
   import Problem from '../shared/Problem.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useVenues } from '../state/queries';
+  import Connecting from './Connecting.svelte';
+  import CredentialFields from './CredentialFields.svelte';
 
   type Props = { onclose: () => void };
   let { onclose }: Props = $props();
@@ -39,33 +41,18 @@
     <Field label="Your name for it" errors={attempt.of('name')}
       ><input class="input w-full" bind:value={name} required maxlength="80" placeholder="Quarry main" /></Field
     >
-    {#each venue?.credentials ?? [] as field (field.field)}
-      <Field label={field.label} errors={attempt.error?.fields[`credentials.${field.field}`] ?? []}>
-        <input
-          class="input figure w-full"
-          type={field.field === 'key' ? 'text' : 'password'}
-          bind:value={credentials[field.field]}
-          required
-          autocomplete="off"
-          spellcheck="false"
-        />
-      </Field>
-    {/each}
+    {#if venue}<CredentialFields {venue} bind:credentials {attempt} />{/if}
   </div>
   {#if venue}
     <p class="quiet text-sm">
-      The key must be allowed to trade and should not be allowed to withdraw. Keys are made <a
-        class="link"
-        href={venue.keys_at}
-        target="_blank"
-        rel="noreferrer">at {venue.name}'s counter</a
-      >. The secret is kept encrypted and never shown again.
+      Opened <a class="link" href={venue.keys_at} target="_blank" rel="noreferrer">at {venue.name}'s counter</a>. {venue.advice}
     </p>
   {/if}
   {#if attempt.error?.fields['credentials']}<p class="text-sm text-error" role="alert">
       {attempt.error.fields['credentials'].join(' ')}
     </p>
   {:else if attempt.general}<Problem error={attempt.general} />{/if}
+  {#if attempt.busy}<Connecting />{/if}
   <div class="flex gap-2">
     <button class="btn btn-primary" disabled={attempt.busy}>{attempt.busy ? 'Asking the venue …' : 'Check and connect'}</button>
     <button type="button" class="btn" onclick={onclose}>Cancel</button>

@@ -22,6 +22,7 @@ export type Step = Schemas['Step'];
 export type Verdict = Schemas['Verdict'];
 export type Order = Schemas['Order'];
 export type OrderStyle = Schemas['OrderStyle'];
+export type OwnRules = Schemas['OwnRules'];
 export type OrderPrice = Schemas['OrderPrice'];
 export type Ticket = Schemas['Ticket'];
 export type Rung = Schemas['Rung'];

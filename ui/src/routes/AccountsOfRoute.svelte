@@ -1,6 +1,7 @@
 <script lang="ts">
   import type { Account, RouteDraft } from '../api/client';
   import AccountName from '../shared/AccountName.svelte';
+  import OwnRules from './OwnRules.svelte';
 
   type Props = { draft: RouteDraft; accounts: Account[]; of: (field: string) => string[] };
   let { draft = $bindable(), accounts, of }: Props = $props();
@@ -69,6 +70,18 @@
       {/each}
     </tbody>
   </table>
+  {#each chosen as account (account.id)}
+    <OwnRules
+      {account}
+      legs={draft.rules.legs}
+      bind:own={
+        () => draft.account_rules?.[String(account.id)] ?? {},
+        (own) => (draft.account_rules = { ...draft.account_rules, [String(account.id)]: own })
+      }
+      styles={{ entry: draft.rules.entry ?? { type: 'market' }, exit: draft.rules.exit ?? { type: 'market' } }}
+      {of}
+    />
+  {/each}
   {#each wrong as words (words)}<p class="text-sm text-error" role="alert">{words}</p>{/each}
   <p class="quiet mt-1 text-xs">
     What is set aside is for this route alone, and it binds no more than that: who comes first is served, the rest is refused.

@@ -20,9 +20,11 @@
   async function ask(given: RouteDraft, text: string) {
     const mine = ++asked;
     try {
-      const { inlet_id, account_ids, account_scales = {}, rules } = given;
+      const { inlet_id, account_ids, account_scales = {}, account_rules = {}, rules } = given;
       const next = await take(
-        api.POST('/routes/preview', { body: { inlet_id, account_ids, account_scales, route_id: routeId, rules, body: text } }),
+        api.POST('/routes/preview', {
+          body: { inlet_id, account_ids, account_scales, account_rules, route_id: routeId, rules, body: text },
+        }),
       );
       if (mine === asked) [answer, trouble] = [next, null];
     } catch (error) {

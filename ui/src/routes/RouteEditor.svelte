@@ -16,7 +16,7 @@
   import SizeField from './SizeField.svelte';
   import Station from './Station.svelte';
   import StyleField from './StyleField.svelte';
-  import { disagreementWords, oppositeWords, sidesWords } from './words';
+  import { closedWords, disagreementWords, oppositeWords, sidesWords } from './words';
 
   type Props = { route: Route | null; draft: RouteDraft; inlets: Inlet[]; accounts: Account[] };
   let { route, draft = $bindable(), inlets, accounts }: Props = $props();
@@ -99,6 +99,14 @@
           bind:value={() => draft.rules.flip_pause ?? 0, (pause: number) => (draft.rules.flip_pause = pause)}
         /></Field
       >
+      <Field label="While the venue is closed" errors={of('rules.when_closed')}>
+        <select
+          class="select w-full"
+          bind:value={() => draft.rules.when_closed ?? 'queue_exits', (choice) => (draft.rules.when_closed = choice)}
+        >
+          {#each Object.entries(closedWords) as [value, words] (value)}<option {value}>{words}</option>{/each}
+        </select>
+      </Field>
       <label class="flex items-center gap-2 self-center text-sm font-semibold"
         ><input
           type="checkbox"

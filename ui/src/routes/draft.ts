@@ -10,6 +10,7 @@ export function begun(inlets: Inlet[], accounts: Account[], inlet: number | null
     account_labels: {},
     account_scales: {},
     account_allocations: {},
+    account_rules: {},
     rules: {
       legs: [{ symbol: '', instrument: '' }],
       sides: 'long',
@@ -44,6 +45,7 @@ export function draftOf(route: Route): RouteDraft {
     account_labels: Object.fromEntries(route.accounts.map((account) => [String(account.id), account.label])),
     account_scales: Object.fromEntries(route.accounts.map((account) => [String(account.id), account.scale])),
     account_allocations: Object.fromEntries(route.accounts.map((account) => [String(account.id), account.allocation])),
+    account_rules: Object.fromEntries(route.accounts.map((account) => [String(account.id), structuredClone(account.own)])),
     rules: complete(structuredClone(route.rules)),
   };
 }

@@ -44,6 +44,7 @@ export const priceWords: Record<OrderPrice['at'], string> = {
 
 export const timeWords: Record<NonNullable<OrderStyle['time_in_force']>, string> = {
   gtc: 'good till cancelled',
+  day: 'until the venue closes',
   ioc: 'immediate or cancel',
   fok: 'fill or kill',
 };
@@ -53,4 +54,10 @@ export const priceHints: Record<OrderPrice['at'], string> = {
   own_side: 'The bid for a buy, the ask for a sell.',
   other_side: 'What an order at market would get.',
   expression: '',
+};
+
+export const closedWords: Record<NonNullable<Rules['when_closed']>, string> = {
+  refuse: 'nothing goes out',
+  queue_exits: 'exits and flips wait for the opening',
+  queue: 'everything waits for the opening',
 };

@@ -10,6 +10,7 @@ type LiveEvent =
   | { kind: 'order'; id: number; state: string }
   | { kind: 'account'; id: number }
   | { kind: 'notice' }
+  | { kind: 'connecting'; percent: number; doing: string }
   | { kind: 'route'; id: number; state: string }
   | { kind: 'prices'; quotes: Record<string, Quote>; positions: Position[] };
 
@@ -25,16 +26,25 @@ export type DecisionEvent = {
   dry: boolean;
 };
 
-export const live = $state<{ connected: boolean; quotes: Record<string, Quote>; decision: DecisionEvent | null }>({
+type Connecting = { percent: number; doing: string };
+
+export const live = $state<{
+  connected: boolean;
+  quotes: Record<string, Quote>;
+  decision: DecisionEvent | null;
+  /** How far the first connection to a venue is, as last heard. */
+  connecting: Connecting | null;
+}>({
   connected: false,
   quotes: {},
   decision: null,
+  connecting: null,
 });
 
 const REFETCH_EVERY = 200;
 const RETRY_AFTER = 3_000;
 
-const affected: Record<Exclude<LiveEvent['kind'], 'prices'>, readonly (readonly string[])[]> = {
+const affected: Record<Exclude<LiveEvent['kind'], 'prices' | 'connecting'>, readonly (readonly string[])[]> = {
   message: [keys.messages, keys.inlets, keys.slips, keys.tally],
   notice: [keys.notices, keys.slips],
   decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
@@ -74,6 +84,10 @@ function take(event: LiveEvent): void {
   if (event.kind === 'prices') {
     live.quotes = event.quotes;
     queryClient.setQueryData(keys.positions, event.positions);
+    return;
+  }
+  if (event.kind === 'connecting') {
+    live.connecting = event;
     return;
   }
   if (event.kind === 'decision') live.decision = event;

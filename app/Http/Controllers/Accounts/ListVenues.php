@@ -18,6 +18,7 @@ final class ListVenues
             'name' => $venue->name,
             'trades' => $venue->trades,
             'keys_at' => $venue->keysAt,
+            'advice' => $venue->advice,
             'described' => $venue->isDescribed,
             'credentials' => array_map(
                 static fn (string $field, string $label): array => ['field' => $field, 'label' => $label],

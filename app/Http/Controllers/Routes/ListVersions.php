@@ -18,7 +18,7 @@ final class ListVersions
             'id' => $version->id,
             'by' => $version->user?->name,
             'at' => Moment::of($version->created_at),
-            'draft' => ['account_labels' => (object) ($version->draft['account_labels'] ?? []), 'account_scales' => (object) ($version->draft['account_scales'] ?? []), 'account_allocations' => (object) ($version->draft['account_allocations'] ?? [])] + $version->draft,
+            'draft' => ['account_labels' => (object) ($version->draft['account_labels'] ?? []), 'account_scales' => (object) ($version->draft['account_scales'] ?? []), 'account_allocations' => (object) ($version->draft['account_allocations'] ?? []), 'account_rules' => (object) array_map(static fn (array $own): object => (object) $own, $version->draft['account_rules'] ?? [])] + $version->draft,
         ]);
 
         return new JsonResponse(['data' => $versions]);

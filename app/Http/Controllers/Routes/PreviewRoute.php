@@ -13,13 +13,13 @@ use App\Models\Account;
 use App\Models\Inlet;
 use App\Models\Route;
 use App\Models\User;
-use Brick\Math\BigDecimal;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
 use Illuminate\Validation\ValidationException;
 use InvalidArgumentException;
 use Wexon\Core\Reading\Line\LineWriter;
+use Wexon\Core\Route\OwnRules;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\Signal;
 
@@ -39,6 +39,8 @@ final class PreviewRoute
             'account_ids' => ['required', 'array', 'min:1'],
             'account_scales' => ['array'],
             'account_scales.*' => ['nullable', 'regex:'.RouteRequest::SCALE],
+            'account_rules' => ['array'],
+            'account_rules.*' => ['array'],
             'route_id' => ['nullable', 'integer'],
             'rules' => ['required', 'array'],
             'body' => ['required', 'string', 'max:'.InletRequest::LARGEST_BODY],
@@ -56,8 +58,24 @@ final class PreviewRoute
         return new JsonResponse([
             'signal' => LineWriter::write($signal),
             'trouble' => null,
-            'accounts' => $accounts->map(fn (Account $account): array => $this->answer($account, $signal, $rules->scaled(BigDecimal::of(($given['account_scales'][$account->id] ?? '') ?: '1')), $maps, $decide, $route))->values(),
+            'accounts' => $accounts->map(fn (Account $account): array => $this->answer($account, $signal, $rules->on($this->own($given, $account, $request)), $maps, $decide, $route))->values(),
         ]);
+    }
+
+    /**
+     * @param  array<string, mixed>  $given
+     *
+     * @throws ValidationException If what the account does otherwise will not do.
+     */
+    private function own(array $given, Account $account, Request $request): OwnRules
+    {
+        $raw = ((array) JsonSchema::raw($request, 'account_rules'))[$account->id] ?? null;
+        $errors = $raw === null ? [] : JsonSchema::errors('route-1#/$defs/own', $raw, "account_rules.{$account->id}");
+        try {
+            return $errors === [] ? OwnRules::of(($given['account_scales'][$account->id] ?? '') ?: '1', $given['account_rules'][$account->id] ?? []) : throw ValidationException::withMessages($errors);
+        } catch (InvalidArgumentException $trouble) {
+            throw ValidationException::withMessages(["account_rules.{$account->id}" => $trouble->getMessage()]);
+        }
     }
 
     /** @return array<string, mixed> */

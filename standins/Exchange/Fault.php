@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Standin\Quarrystone;
+namespace Standin\Exchange;
 
 /** A way to misbehave, asked for by a test. */
 enum Fault: string

@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Standin\Quarrystone;
+namespace Standin\Exchange;
 
 use Brick\Math\BigDecimal;
 use stdClass;
@@ -14,26 +14,28 @@ use Wexon\Core\Signal\OrderSide;
  * Fills waiting orders. Prices are known for every moment, so nothing has to run all the time: whenever an account is
  * looked at, its orders are matched against what prices did since they were looked at last.
  */
-final class Matching
+final readonly class Matching
 {
     /** Looks at the path, at most; over a longer time they lie further apart. */
     private const MOST_LOOKS = 2_400;
 
-    public static function catchUp(int $accountId): void
+    public function __construct(private Exchange $exchange) {}
+
+    public function catchUp(int $accountId): void
     {
-        $database = Database::connection();
-        $since = $database->table('orders')->where('account_id', $accountId)->where('status', 'working')->min('matched_until');
+        $working = fn () => $this->exchange->database->table('orders')->where('account_id', $accountId)->where('status', 'working');
+        $since = $working()->min('matched_until');
         $now = Clock::milliseconds();
         if ($since === null || intdiv((int) $since, PricePath::STEP) === intdiv($now, PricePath::STEP)) {
             return;
         }
-        $database->transaction(static function () use ($accountId, $database, $now): void {
-            Books::of($accountId, lock: true);
-            $orders = $database->table('orders')->where('account_id', $accountId)->where('status', 'working')->orderBy('id')->get();
-            foreach ($orders->groupBy('instrument') as $instrument => $waiting) {
-                self::match((string) $instrument, array_values($waiting->all()), $now);
+        $this->exchange->database->transaction(function () use ($accountId, $working, $now): void {
+            Books::of($this->exchange, $accountId, lock: true);
+            foreach ($working()->orderBy('id')->get()->groupBy('instrument') as $instrument => $waiting) {
+                $this->match((string) $instrument, array_values($waiting->all()), $now);
             }
-            $database->table('orders')->where('account_id', $accountId)->where('status', 'working')->update(['matched_until' => $now]);
+            $working()->where('ends_at', '<=', $now)->update(['status' => 'cancelled']);
+            $working()->update(['matched_until' => $now]);
         });
     }
 
@@ -56,18 +58,28 @@ final class Matching
     }
 
     /** @param  list<stdClass>  $waiting */
-    private static function match(string $instrument, array $waiting, int $now): void
+    private function match(string $name, array $waiting, int $now): void
     {
+        $instrument = $this->exchange->market->instrument($name);
         $from = array_reduce($waiting, static fn (int $earliest, stdClass $order): int => min($earliest, (int) $order->matched_until), $now);
         $step = max(1, intdiv($now - $from, self::MOST_LOOKS * PricePath::STEP)) * PricePath::STEP;
         for ($time = $from - $from % PricePath::STEP + $step; $time <= $now && $waiting !== []; $time += $step) {
-            $quote = Market::depth($instrument, $time)->quote;
-            $waiting = array_values(array_filter($waiting, static fn (stdClass $order): bool => $time < $order->matched_until || ! self::settled($order, $quote, $time)));
+            if (! $this->exchange->isOpen($instrument, $time)) {
+                continue;
+            }
+            $quote = $this->exchange->quote($name, $time);
+            $waiting = array_values(array_filter($waiting, fn (stdClass $order): bool => $this->sleeps($order, $time) || ! $this->settled($order, $quote, $time)));
         }
     }
 
+    /** Whether an order was not there yet at a time, or no longer. */
+    private function sleeps(stdClass $order, int $time): bool
+    {
+        return $time < $order->matched_until || ($order->ends_at !== null && $time >= $order->ends_at);
+    }
+
     /** @return bool Whether it waits no longer. */
-    private static function settled(stdClass $order, Quote $quote, int $time): bool
+    private function settled(stdClass $order, Quote $quote, int $time): bool
     {
         $side = OrderSide::from($order->side);
         $limit = $order->price === null ? null : BigDecimal::of($order->price);
@@ -76,22 +88,23 @@ final class Matching
                 return false;
             }
             $order->triggered = 1;
-            Database::connection()->table('orders')->where('id', $order->id)->update(['triggered' => true]);
+            $this->exchange->database->table('orders')->where('id', $order->id)->update(['triggered' => true]);
         }
         $reached = $limit === null || ($side === OrderSide::Buy ? $quote->ask->isLessThanOrEqualTo($limit) : $quote->bid->isGreaterThanOrEqualTo($limit));
 
-        return $reached && self::filled($order, $side, $limit, $time);
+        return $reached && $this->filled($order, $side, $limit, $time);
     }
 
-    private static function filled(stdClass $order, OrderSide $side, ?BigDecimal $limit, int $time): bool
+    private function filled(stdClass $order, OrderSide $side, ?BigDecimal $limit, int $time): bool
     {
         $open = BigDecimal::of($order->quantity)->minus($order->filled);
-        $held = Books::of((int) $order->account_id)->holdingOf($order->instrument)->position;
+        $books = Books::of($this->exchange, (int) $order->account_id);
+        $held = $books->holding($order->instrument, $books->bookFor($side, (bool) $order->reduce_only))->position;
         $quantity = ! (bool) $order->reduce_only ? $open : ($held->side() === $side->position()->opposite() ? BigDecimal::min($open, $held->quantity->abs()) : BigDecimal::zero());
         try {
             if ($quantity->isPositive()) {
-                $parts = $limit === null ? Market::depth($order->instrument, $time)->take($side, $quantity) : [['quantity' => $quantity, 'price' => $limit]];
-                Execution::fill($order, $parts, maker: $limit !== null, time: $time);
+                $parts = $limit === null ? $this->exchange->market->depth($order->instrument, $time)->take($side, $quantity) : [['quantity' => $quantity, 'price' => $limit]];
+                (new Execution($this->exchange))->fill($order, $parts, maker: $limit !== null, time: $time);
             }
             $isDone = $quantity->isEqualTo($open);
         } catch (Problem) {
@@ -99,7 +112,7 @@ final class Matching
             $isDone = false;
         }
         if (! $isDone) {
-            Database::connection()->table('orders')->where('id', $order->id)->update(['status' => 'cancelled']);
+            $this->exchange->database->table('orders')->where('id', $order->id)->update(['status' => 'cancelled']);
         }
 
         return true;

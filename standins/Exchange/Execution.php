@@ -2,7 +2,7 @@
 
 declare(strict_types=1);
 
-namespace Standin\Quarrystone;
+namespace Standin\Exchange;
 
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
@@ -12,9 +12,13 @@ use Wexon\Core\Practice\Holding;
 use Wexon\Core\Signal\OrderSide;
 
 /** Fills orders: moves money and holdings, and writes the fills down. The account is locked by whoever calls. */
-final class Execution
+final readonly class Execution
 {
     private const FEE_SCALE = 8;
+
+    private const CASH_SCALE = 18;
+
+    public function __construct(private Exchange $exchange) {}
 
     /**
      * @param  list<array{quantity: BigDecimal, price: BigDecimal}>  $parts
@@ -22,25 +26,27 @@ final class Execution
      *
      * @throws Problem If it cannot be paid for.
      */
-    public static function fill(stdClass $order, array $parts, bool $maker, int $time): void
+    public function fill(stdClass $order, array $parts, bool $maker, int $time): void
     {
-        Database::connection()->transaction(static fn () => self::book($order, $parts, $maker, $time));
+        $this->exchange->database->transaction(fn () => $this->book($order, $parts, $maker, $time));
     }
 
     /** @param  list<array{quantity: BigDecimal, price: BigDecimal}>  $parts */
-    private static function book(stdClass $order, array $parts, bool $maker, int $time): void
+    private function book(stdClass $order, array $parts, bool $maker, int $time): void
     {
-        $books = Books::of((int) $order->account_id);
-        $before = $holding = $books->holdingOf($order->instrument);
+        $books = Books::of($this->exchange, (int) $order->account_id);
         $side = OrderSide::from($order->side);
-        $rate = $maker ? Market::makerFee($order->instrument) : $holding->instrument->takerFee;
+        $book = $books->bookFor($side, (bool) $order->reduce_only);
+        $before = $holding = $books->holding($order->instrument, $book);
+        $feeRate = $maker ? $this->exchange->market->makerFee($order->instrument) : $holding->instrument->takerFee;
+        $rate = $this->exchange->market->rate($order->instrument, $time);
         $cash = $books->cash;
         $rows = [];
         $filled = BigDecimal::of($order->filled);
         foreach ($parts as $part) {
-            $fee = $holding->instrument->notional($part['quantity'], $part['price'])->multipliedBy($rate)->toScale(self::FEE_SCALE, RoundingMode::UP);
+            $fee = $holding->instrument->notional($part['quantity'], $part['price'])->multipliedBy($feeRate)->toScale(self::FEE_SCALE, RoundingMode::UP);
             [$holding, $moved] = $holding->after(Fill::of($side, $part['quantity'], $part['price'], $fee));
-            $cash = $cash->plus($moved);
+            $cash = $cash->plus($moved->multipliedBy($rate))->toScale(self::CASH_SCALE, RoundingMode::HALF_EVEN);
             $filled = $filled->plus($part['quantity']);
             $rows[] = [
                 'order_id' => $order->id,
@@ -54,15 +60,15 @@ final class Execution
             ];
         }
         // What the order kept aside is let go first: the fill takes its place.
-        $database = Database::connection();
+        $database = $this->exchange->database;
         $database->table('orders')->where('id', $order->id)->update(['filled' => (string) $filled, 'status' => $filled->isEqualTo($order->quantity) ? 'filled' : 'working']);
-        self::refuseUnpayable($books, $before, $holding, $cash);
+        $this->refuseUnpayable($books, $before, $holding, $cash);
         $database->table('fills')->insert($rows);
         $database->table('accounts')->where('id', $order->account_id)->update(['cash' => (string) $cash]);
-        self::keep((int) $order->account_id, $holding);
+        $this->keep((int) $order->account_id, $book, $holding, $time);
     }
 
-    private static function keep(int $accountId, Holding $holding): void
+    private function keep(int $accountId, string $book, Holding $holding, int $time): void
     {
         $position = $holding->position;
         $stored = array_map(strval(...), [
@@ -72,21 +78,23 @@ final class Execution
             'fees' => $position->fees,
             'open_fees' => $position->openFees,
         ]);
-        Database::connection()->table('holdings')->upsert(
-            ['account_id' => $accountId, 'instrument' => $holding->instrument->name, 'leverage' => $holding->leverage->toInt(), ...$stored],
-            ['account_id', 'instrument'],
+        $this->exchange->database->table('holdings')->upsert(
+            ['account_id' => $accountId, 'instrument' => $holding->instrument->name, 'book' => $book, 'leverage' => $holding->leverage->toInt(), 'charged_until' => $time, ...$stored],
+            ['account_id', 'instrument', 'book'],
             array_keys($stored),
         );
     }
 
     /** @throws Problem If spot would go below zero, or more money would be bound than there is. */
-    private static function refuseUnpayable(Books $books, Holding $before, Holding $after, BigDecimal $cash): void
+    private function refuseUnpayable(Books $books, Holding $before, Holding $after, BigDecimal $cash): void
     {
         if ($after->isSpot() && $after->position->quantity->isNegative()) {
             throw Problem::of(422, 'not_enough_coins', "The account does not hold enough of {$after->instrument->name}.");
         }
-        $mark = Market::depth($after->instrument->name, Clock::milliseconds())->quote->markFor($after->position->quantity);
-        $free = $books->free()->minus($books->cash)->plus($cash)->minus($before->freeing($mark))->plus($after->freeing($mark));
+        $name = $after->instrument->name;
+        $mark = $this->exchange->quote($name, Clock::milliseconds())->markFor($after->position->quantity);
+        $moved = $after->freeing($mark)->minus($before->freeing($mark))->multipliedBy($this->exchange->rate($name));
+        $free = $books->free()->minus($books->cash)->plus($cash)->plus($moved);
         $binds = $after->margin()->isGreaterThan($before->margin()) || $cash->isNegative();
         if ($binds && ($free->isNegative() || $cash->isNegative())) {
             throw Problem::of(422, 'not_enough_money', 'The account has not enough free money for this order.');

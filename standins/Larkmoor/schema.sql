@@ -1,0 +1,16 @@
+CREATE TABLE IF NOT EXISTS logins (
+    login BIGINT UNSIGNED AUTO_INCREMENT PRIMARY KEY,
+    account_id BIGINT UNSIGNED NOT NULL,
+    password VARCHAR(40) NOT NULL,
+    read_password VARCHAR(40) NOT NULL
+) AUTO_INCREMENT = 710001;
+
+CREATE TABLE IF NOT EXISTS sessions (
+    session CHAR(32) PRIMARY KEY,
+    login BIGINT UNSIGNED NOT NULL,
+    access ENUM('full', 'read_only') NOT NULL,
+    begun_at BIGINT UNSIGNED NOT NULL,
+    ready_at BIGINT UNSIGNED NOT NULL,
+    ends_at BIGINT UNSIGNED NOT NULL,
+    INDEX (login)
+);

@@ -1,0 +1,12 @@
+CREATE TABLE IF NOT EXISTS tokens (
+    token CHAR(40) PRIMARY KEY,
+    account_id BIGINT UNSIGNED NOT NULL,
+    may VARCHAR(40) NOT NULL,
+    issued_at BIGINT UNSIGNED NOT NULL,
+    ends_at BIGINT UNSIGNED NOT NULL
+);
+
+CREATE TABLE IF NOT EXISTS numbers (
+    account_number CHAR(10) PRIMARY KEY,
+    account_id BIGINT UNSIGNED NOT NULL
+);
