@@ -36,8 +36,8 @@ final class Connectors
 
         return [
             new Venue('quarrystone', 'Quarrystone', 'Coins, spot and perpetual', ['key' => 'Key', 'secret' => 'Secret'], (string) config('wexon.quarrystone_url'), self::KEY_ADVICE),
-            new Venue('larkmoor', 'Larkmoor', 'Currency pairs on margin', ['login' => 'Login', 'password' => 'Trading password', 'server' => 'Server'], (string) config('wexon.larkmoor_url'), 'Give the trading password: the read-only one cannot trade. The first connection takes some ten seconds. The password is kept encrypted and never shown again.'),
-            new Venue('pellam_street', 'Pellam Street', 'Shares', ['account' => 'Account number', 'token' => 'Access token'], (string) config('wexon.pellam_street_url'), 'The token must be allowed to trade. It ends after a while; Wexon renews it by itself before. If Wexon was stopped for longer than the token lasts, give the account a new one.'),
+            new Venue('larkmoor', 'Larkmoor', 'Currency pairs on margin', ['login' => 'Login', 'password' => 'Trading password', 'server' => 'Server'], (string) config('wexon.larkmoor_url'), 'Give the trading password: the read-only one cannot trade. The first connection takes some ten seconds. The password is kept encrypted and never shown again.', identity: 'login'),
+            new Venue('pellam_street', 'Pellam Street', 'Shares', ['account' => 'Account number', 'token' => 'Access token'], (string) config('wexon.pellam_street_url'), 'The token must be allowed to trade. It ends after a while; Wexon renews it by itself before. If Wexon was stopped for longer than the token lasts, give the account a new one.', identity: 'account'),
             ...array_values($described->all()),
         ];
     }

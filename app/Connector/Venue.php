@@ -17,5 +17,7 @@ final readonly class Venue
         public string $advice,
         /** Whether the desk has described it itself. */
         public bool $isDescribed = false,
+        /** The credential that names the account, where one does; it stays the same when others are renewed. */
+        public ?string $identity = null,
     ) {}
 }

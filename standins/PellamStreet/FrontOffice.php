@@ -34,6 +34,7 @@ final readonly class FrontOffice
             'GET /' => new Response($this->page('')),
             'POST /' => new Response($this->page($this->shown($this->open('practice', 'look,trade', self::CASH, self::LASTS)))),
             'POST /tokens' => new JsonResponse($this->open((string) $given->get('environment', 'practice'), (string) $given->get('may', 'look,trade'), (string) $given->get('cash', self::CASH), $given->getInt('lasts', self::LASTS)), 201),
+            'POST /tokens/again' => new JsonResponse($this->again((string) $given->get('account')), 201),
             'POST /faults' => Faults::ask($this->database, $request, 'POST /accounts'),
             'POST /closings' => $this->close((string) $given->get('symbol'), $given->getInt('from'), $given->getInt('to')),
             default => throw Problem::of(404, 'unknown_path', 'There is nothing here.'),
@@ -55,6 +56,18 @@ final readonly class FrontOffice
         $this->database->table('numbers')->insert(['account_number' => $number, 'account_id' => $account]);
 
         return ['account' => $number, 'token' => Token::issue($this->database, $account, $may, $lasts * 1000)];
+    }
+
+    /**
+     * Another token for an account that is there.
+     *
+     * @return array{account: string, token: string}
+     */
+    private function again(string $number): array
+    {
+        $account = (int) $this->database->table('numbers')->where('account_number', $number)->value('account_id');
+
+        return ['account' => $number, 'token' => Token::issue($this->database, $account, 'look,trade', self::LASTS * 1000)];
     }
 
     /** @param  array<string, string>  $made */

@@ -4,12 +4,13 @@
   import Problem from '../shared/Problem.svelte';
   import Time from '../shared/Time.svelte';
   import { Attempt } from '../state/attempt.svelte';
-  import { keys, queryClient } from '../state/queries';
+  import { keys, queryClient, useVenues } from '../state/queries';
   import NewCredentials from './NewCredentials.svelte';
 
   type Props = { account: Account };
   let { account }: Props = $props();
 
+  const venues = useVenues();
   const attempt = new Attempt();
   let removing = $state(false);
   let changing = $state(false);
@@ -41,7 +42,7 @@
   </header>
   <dl class="grid grid-cols-[auto_1fr] gap-x-4 gap-y-0.5 text-sm">
     <dt class="quiet">Venue</dt>
-    <dd class="text-right">{account.venue}</dd>
+    <dd class="text-right">{venues.data?.find((one) => one.id === account.venue)?.name ?? account.venue}</dd>
     <dt class="quiet">Equity</dt>
     <dd class="text-right font-semibold"><Money amount={account.equity} currency={account.currency} /></dd>
     <dt class="quiet">Free</dt>

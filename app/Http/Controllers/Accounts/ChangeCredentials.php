@@ -16,8 +16,12 @@ final class ChangeCredentials
     public function __invoke(CredentialsRequest $request, Account $account, Connectors $connectors, EnterVenue $enter): AccountResource
     {
         $venue = array_column($connectors->venues($account->desk_id), null, 'id')[$account->venue];
+        $given = $request->for($venue);
+        if ($venue->identity !== null && $given[$venue->identity] !== $account->credentials[$venue->identity]) {
+            throw ValidationException::withMessages(["credentials.{$venue->identity}" => "“{$account->name}” is {$account->credentials[$venue->identity]} at {$venue->name}, and its history belongs to that: connect another one as an account of its own."]);
+        }
         try {
-            $enter->enter($account, $request->for($venue));
+            $enter->enter($account, $given);
         } catch (VenueTrouble $trouble) {
             throw ValidationException::withMessages(['credentials' => "{$trouble->getMessage()} The account keeps what it had."]);
         }
