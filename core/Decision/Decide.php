@@ -15,6 +15,7 @@ use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Plan\PlanInput;
 use Wexon\Core\Plan\Planned;
 use Wexon\Core\Plan\Plans;
+use Wexon\Core\Protection\Foreseen;
 use Wexon\Core\Route\Leverage;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\Side;
@@ -42,7 +43,9 @@ final class Decide
 
         try {
             // A cancel is about no side, and its plan does not look at one.
-            $planned = Plans::of($intent->intent)->tickets(new PlanInput($signal, $intent->side ?? Side::Long, $rules, $snapshot));
+            $input = new PlanInput($signal, $intent->side ?? Side::Long, $rules, $snapshot);
+            $planned = Plans::of($intent->intent)->tickets($input);
+            $foreseen = self::foreseen($planned, $input);
         } catch (SizeRefusal $refusal) {
             return Decision::of($intent->intent, [...$steps, Step::refuse(Station::Size, $refusal->getMessage())]);
         } catch (OrderRefusal $refusal) {
@@ -50,13 +53,32 @@ final class Decide
         }
         $planned = self::untilOpening($planned, $snapshot);
         $sized = self::sized($planned, $snapshot);
-        if ($planned->isEmpty()) {
+        if ($planned->isEmpty() && $intent->intent !== Intent::Protect) {
             return Decision::of($intent->intent, [...$steps, Step::nothing(Station::Size, $sized->sentence, $sized->numbers)]);
         }
 
         $leverage = self::leverage($planned, $rules, $snapshot);
 
-        return Decision::of($intent->intent, [...$steps, $sized, self::planned($planned, $leverage)], $planned->tickets, array_values($planned->cancels), $leverage, $planned->ladder);
+        $steps = $intent->intent === Intent::Protect ? [...$steps, Step::pass(Station::Protect, "Set anew: {$planned->working[0]}.")] : [...$steps, $sized, self::planned($planned, $leverage)];
+        $steps = $foreseen === null || $planned->tickets === [] ? $steps : [...$steps, Step::pass(Station::Protect, 'Then looked after: '.$foreseen->words.'.')];
+
+        return Decision::of($intent->intent, $steps, $planned->tickets, array_values($planned->cancels), $leverage, $planned->ladder, $foreseen);
+    }
+
+    /**
+     * What looks after the position that the first opening ticket makes; an add leaves that to the position's own.
+     *
+     * @throws OrderRefusal If the stop or a target would lie on the wrong side of the price.
+     */
+    private static function foreseen(Planned $planned, PlanInput $input): ?Foreseen
+    {
+        foreach ($planned->tickets as $ticket) {
+            if (! $ticket->reduceOnly) {
+                return $input->foreseen($ticket->side->position(), $ticket->terms->reservedAt($input->snapshot->quote->priceFor($ticket->side)), $ticket->quantity);
+            }
+        }
+
+        return null;
     }
 
     /** While the venue is closed, what may wait goes out at the opening. */

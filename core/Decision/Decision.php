@@ -7,6 +7,7 @@ namespace Wexon\Core\Decision;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Ladder\Rung;
 use Wexon\Core\Order\WorkingOrder;
+use Wexon\Core\Protection\Foreseen;
 use Wexon\Core\Route\Leverage;
 
 /**
@@ -16,6 +17,7 @@ use Wexon\Core\Route\Leverage;
  * @phpstan-import-type WorkingArray from WorkingOrder
  * @phpstan-import-type LeverageSpec from Leverage
  * @phpstan-import-type RungArray from Rung
+ * @phpstan-import-type ForeseenArray from Foreseen
  */
 final readonly class Decision
 {
@@ -34,6 +36,8 @@ final readonly class Decision
         public ?Leverage $leverage,
         /** @var list<Rung> The entry and its planned adds, when there are any. */
         public array $ladder,
+        /** Of the position that the tickets open, or that the signal is about; null: none. */
+        public ?Foreseen $protection,
     ) {}
 
     /**
@@ -42,9 +46,9 @@ final readonly class Decision
      * @param  list<WorkingOrder>  $cancels
      * @param  list<Rung>  $ladder
      */
-    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = [], ?Leverage $leverage = null, array $ladder = []): self
+    public static function of(Intent $intent, array $steps, array $tickets = [], array $cancels = [], ?Leverage $leverage = null, array $ladder = [], ?Foreseen $protection = null): self
     {
-        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels, $leverage, $ladder);
+        return new self($steps[array_key_last($steps)]->verdict, $intent, $steps, $tickets, $cancels, $leverage, $ladder, $protection);
     }
 
     /** The sentence that matters: of the step where it ended. */
@@ -55,7 +59,7 @@ final readonly class Decision
         return $last === null ? '' : $this->steps[$last]->sentence;
     }
 
-    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>, leverage: LeverageSpec|null, ladder: list<RungArray>} */
+    /** @return array{verdict: string, intent: string, summary: string, steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<TicketArray>, cancels: list<WorkingArray>, leverage: LeverageSpec|null, ladder: list<RungArray>, protection: ForeseenArray|null} */
     public function toArray(): array
     {
         return [
@@ -67,6 +71,7 @@ final readonly class Decision
             'cancels' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->cancels),
             'leverage' => $this->leverage?->toArray(),
             'ladder' => array_map(static fn (Rung $rung): array => $rung->toArray(), $this->ladder),
+            'protection' => $this->protection?->toArray(),
         ];
     }
 }

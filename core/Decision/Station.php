@@ -13,4 +13,5 @@ enum Station: string
     case Guard = 'guard';
     case Size = 'size';
     case Plan = 'plan';
+    case Protect = 'protect';
 }

@@ -13,6 +13,16 @@ enum OrderRole: string
     /** A resting order that a signal placed by itself, to be cancelled by its label. */
     case Placed = 'placed';
 
+    /** The stop of a position, held at the venue. */
+    case Stop = 'stop';
+    /** A target of a position, held at the venue. */
+    case Target = 'target';
+
+    public function protects(): bool
+    {
+        return $this === self::Stop || $this === self::Target;
+    }
+
     public function opens(): bool
     {
         return $this === self::Entry || $this === self::Add;

@@ -15,8 +15,9 @@ final readonly class CancelPlan implements Plan
         $signal = $input->signal;
         $label = $signal->action === Action::Cancel && ! $signal->all ? $signal->label : null;
         $orders = match (true) {
-            $label !== null => $input->workingWhere(static fn (WorkingOrder $order): bool => $order->hasLabel($label)),
-            $signal->action === Action::Cancel, $signal->action === Action::Flatten => $input->snapshot->working,
+            $label !== null => $input->workingWhere(static fn (WorkingOrder $order): bool => $order->hasLabel($label) && ! $order->role->protects()),
+            $signal->action === Action::Flatten => $input->snapshot->working,
+            $signal->action === Action::Cancel => $input->workingWhere(static fn (WorkingOrder $order): bool => ! $order->role->protects()),
             default => $input->opening(),
         };
         if ($orders === []) {

@@ -16,6 +16,7 @@ use Wexon\Core\Order\OrderType;
 use Wexon\Core\Order\Price\PriceInput;
 use Wexon\Core\Order\Price\SignalPrice;
 use Wexon\Core\Order\WorkingOrder;
+use Wexon\Core\Protection\Foreseen;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Signal\OrderSide;
 use Wexon\Core\Signal\Side;
@@ -83,16 +84,29 @@ final readonly class PlanInput
         $free = $this->snapshot->balance->free;
         $market = $this->snapshot->quote->priceFor($side);
 
+        $price = $terms?->reservedAt($market) ?? $market;
+
         return new SizingInput(
             $this->snapshot->instrument,
-            $terms?->reservedAt($market) ?? $market,
+            $price,
             $this->snapshot->balance,
             ($allocation === null ? $free : $allocation->left($free))->plus($released),
             $this->rules->leverage->times ?? $this->snapshot->leverage,
             $this->signal->size,
             $allocation,
             $this->snapshot->quote->rate,
+            $this->foreseen($side->position(), $price, BigDecimal::zero())?->risk,
         );
+    }
+
+    /**
+     * The protection of a position that is opened at a price.
+     *
+     * @throws OrderRefusal If the stop or a target would lie on the wrong side of it.
+     */
+    public function foreseen(Side $side, BigDecimal $price, BigDecimal $units): ?Foreseen
+    {
+        return Foreseen::of($this->rules->protection, $this->signal, $side, $this->snapshot->instrument, $price, $units, $this->snapshot->now);
     }
 
     /**

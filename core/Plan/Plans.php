@@ -21,6 +21,7 @@ final class Plans
             Intent::Set => new SetPlan,
             Intent::Place => new PlacePlan,
             Intent::Cancel => new CancelPlan,
+            Intent::Protect => new ProtectPlan,
             default => throw new LogicException("There is no plan for “{$intent->value}”; a guard refuses it before."),
         };
     }

@@ -4,9 +4,11 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Route;
 
+use Brick\Math\BigDecimal;
 use InvalidArgumentException;
 use Wexon\Core\Ladder\Ladder;
 use Wexon\Core\Order\OrderStyle;
+use Wexon\Core\Protection\ProtectionRules;
 use Wexon\Core\Sizing\Caps;
 use Wexon\Core\Sizing\Multiplied;
 use Wexon\Core\Sizing\SizeRule;
@@ -21,8 +23,9 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type StyleSpec from OrderStyle
  * @phpstan-import-type LeverageSpec from Leverage
  * @phpstan-import-type LadderSpec from Ladder
+ * @phpstan-import-type ProtectionSpec from ProtectionRules
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null}
  */
 final readonly class RouteRules
 {
@@ -48,6 +51,9 @@ final readonly class RouteRules
         /** Seconds between the two halves of a flip. */
         public int $flipPause,
         public WhenClosed $whenClosed,
+        public ProtectionRules $protection,
+        /** Percent of profit, fees included, from which a signal may close; null: whenever it likes. */
+        public ?BigDecimal $exitProfit,
     ) {}
 
     /**
@@ -84,6 +90,8 @@ final readonly class RouteRules
             isset($spec['ladder']) ? Ladder::of($spec['ladder']) : null,
             $spec['flip_pause'] ?? 0,
             WhenClosed::from($spec['when_closed'] ?? WhenClosed::QueueExits->value),
+            ProtectionRules::of($spec['protection'] ?? []),
+            isset($spec['exit_profit']) ? BigDecimal::of($spec['exit_profit']) : null,
         );
     }
 
@@ -105,6 +113,8 @@ final readonly class RouteRules
             $this->ladder,
             $this->flipPause,
             $this->whenClosed,
+            $this->protection,
+            $this->exitProfit,
         );
     }
 
@@ -125,6 +135,8 @@ final readonly class RouteRules
             'when_closed' => $this->whenClosed->value,
         ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()])
           + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()])
+          + ($this->protection->toArray() === [] ? [] : ['protection' => $this->protection->toArray()])
+          + ($this->exitProfit === null ? [] : ['exit_profit' => (string) $this->exitProfit])
           + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);
     }
 

@@ -41,6 +41,7 @@ final class SizeRules
             'percent_of_equity' => static fn (?string $amount): SizeRule => new PercentOfEquity(self::amount($amount)),
             'percent_of_free' => static fn (?string $amount): SizeRule => new PercentOfFree(self::amount($amount)),
             'percent_of_allocation' => static fn (?string $amount): SizeRule => new PercentOfAllocation(self::amount($amount)),
+            'percent_at_risk' => static fn (?string $amount): SizeRule => new PercentAtRisk(self::amount($amount)),
             'from_message' => static fn (?string $amount): SizeRule => new FromMessage,
         ];
     }

@@ -28,6 +28,8 @@ final readonly class SizingInput
         public ?AskedSize $asked = null,
         public ?Allocation $allocation = null,
         ?BigDecimal $rate = null,
+        /** From the price to the stop, in the quote currency; null without a stop. */
+        public ?BigDecimal $stopDistance = null,
     ) {
         $this->rate = $rate ?? BigDecimal::one();
     }
@@ -41,8 +43,14 @@ final readonly class SizingInput
     /** "38.46"; "(0.9421 × 100000 × 0.0851)" where a unit is not worth its price. */
     public function unitWorking(): string
     {
+        return $this->working($this->price);
+    }
+
+    /** A price or a distance, and what makes a unit's worth of it. */
+    public function working(BigDecimal $price): string
+    {
         $factors = array_filter([$this->instrument->multiplier, $this->rate], static fn (BigDecimal $factor): bool => ! $factor->isEqualTo(1));
 
-        return $factors === [] ? (string) $this->price : '('.implode(' × ', array_map(strval(...), [$this->price, ...$factors])).')';
+        return $factors === [] ? (string) $price : '('.implode(' × ', array_map(strval(...), [$price, ...$factors])).')';
     }
 }

@@ -116,7 +116,7 @@ final class TicketTableTest extends TestCase
             "do": "place", "side": "long", "limit": 38  | buy 2  | buy 2    | buy 2
             "do": "cancel", "all": true                 | –      | –        | –
             "do": "protect", "stop": "2%"               | –      | –        | –
-            "do": "enter", "side": "long", "stop": "2%" | –      | –        | –
+            "do": "enter", "side": "long", "stop": "2%" | buy 2  | –        | –
             TABLE, static fn (string $row): array => ['{"symbol": "MARL/USD", '.$row.'}', []]);
     }
 
