@@ -37,6 +37,28 @@ final class VenueHttp
     }
 
     /**
+     * A stream that is read as it comes, without waiting.
+     *
+     * @return resource
+     *
+     * @throws VenueTrouble If the venue does not answer.
+     */
+    public function stream(string $uri)
+    {
+        try {
+            $stream = $this->http->get($uri, ['stream' => true, 'http_errors' => true, 'read_timeout' => self::TIMEOUT])->getBody()->detach();
+        } catch (GuzzleException $exception) {
+            throw VenueTrouble::doubt("{$this->venue} did not answer: {$this->words($exception)}", $exception);
+        }
+        if (! is_resource($stream)) {
+            throw VenueTrouble::doubt("{$this->venue} did not answer: there is nothing to read.");
+        }
+        stream_set_blocking($stream, false);
+
+        return $stream;
+    }
+
+    /**
      * Waits until all have answered.
      *
      * @param  list<PromiseInterface>  $promises

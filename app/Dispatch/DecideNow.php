@@ -8,9 +8,11 @@ use App\Live\Live;
 use App\Models\Decision;
 use App\Models\DecisionState;
 use App\Models\Order;
+use App\Protect\Protections;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Facades\DB;
+use LogicException;
 use Throwable;
 use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision as DecisionValue;
@@ -23,7 +25,11 @@ use Wexon\Core\Intent\Intent;
 use Wexon\Core\Reading\WexonMessage;
 use Wexon\Core\Route\OwnRules;
 
-/** Takes a snapshot, lets the core decide, and puts the decision and its orders on disk before anything is sent. */
+/**
+ * Takes a snapshot, lets the core decide, and puts the decision and its orders on disk before anything is sent.
+ *
+ * @phpstan-import-type SnapshotArray from Snapshot
+ */
 final readonly class DecideNow
 {
     /** Looks at the venue, at most; the pause between them is in milliseconds. */
@@ -36,7 +42,7 @@ final readonly class DecideNow
 
     private const MONEY_SCALE = 8;
 
-    public function __construct(private TakeSnapshot $snapshot, private Allocations $allocations, private Live $live) {}
+    public function __construct(private TakeSnapshot $snapshot, private Allocations $allocations, private Live $live, private Protections $protections) {}
 
     public function decide(Decision $decision): void
     {
@@ -88,7 +94,7 @@ final readonly class DecideNow
     }
 
     /**
-     * @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: array<string, mixed>}|null  $inputs
+     * @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: SnapshotArray}|null  $inputs
      * @param  list<array<string, mixed>>  $orders
      */
     private function commit(Decision $decision, DecisionValue $value, ?array $inputs, array $orders = []): void
@@ -101,16 +107,32 @@ final readonly class DecideNow
                 'intent' => $value->intent->value,
                 'summary' => mb_substr($value->summary(), 0, 600),
                 'inputs' => $inputs,
-                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1, 'ladder' => 1]),
+                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1, 'ladder' => 1, 'protection' => 1]),
                 'decided_at' => now(),
                 'finished_at' => $sends ? null : now(),
             ]);
             if ($sends) {
                 Order::query()->insert($orders);
+                $this->protect($decision, $value, $inputs);
             }
         });
         CrashPoint::pass('committed', $decision->route_id);
         $this->live->decision($decision);
+    }
+
+    /**
+     * Stop, targets and trailing of a position that is there, as the signal asks for them.
+     *
+     * @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: SnapshotArray}|null  $inputs
+     */
+    private function protect(Decision $decision, DecisionValue $value, ?array $inputs): void
+    {
+        $signal = WexonMessage::fromArray($inputs['signal'] ?? []);
+        $asks = $signal->stop !== null || $signal->targets !== [] || $signal->trailing !== null;
+        if ($asks && in_array($value->intent, [Intent::Protect, Intent::Add], true)) {
+            $snapshot = Snapshot::fromArray($inputs['snapshot'] ?? throw new LogicException('A decision that passed has a snapshot.'));
+            $this->protections->asked($decision, $signal, $snapshot->position, $snapshot->instrument);
+        }
     }
 
     private function refused(string $sentence): DecisionValue

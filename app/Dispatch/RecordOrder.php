@@ -10,6 +10,8 @@ use App\Models\Instrument;
 use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Position;
+use App\Protect\KeepTrades;
+use App\Protect\Protections;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Facades\DB;
@@ -20,6 +22,8 @@ final class RecordOrder
     private const PRICE_SCALE = 18;
 
     private const ATTEMPTS = 3;
+
+    public function __construct(private readonly Protections $protections, private readonly KeepTrades $trades) {}
 
     /** @param  string|null  $why  Why it was taken back, if it was. */
     public function record(Order $order, OrderReport $report, ?string $why = null): void
@@ -46,6 +50,9 @@ final class RecordOrder
             if ($report->fills !== []) {
                 $this->keepFills($order, $report);
             }
+            if ($order->protection_id !== null) {
+                $this->protections->seeHeld($order->protection_id);
+            }
         }, self::ATTEMPTS);
     }
 
@@ -53,6 +60,8 @@ final class RecordOrder
     {
         $position = $this->lockedPosition($order);
         $instrument = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value();
+        $first = $position->value($instrument->multiplier);
+        $last = null;
         foreach ($report->fills as $row) {
             $new = Fill::query()->insertOrIgnore([
                 'desk_id' => $order->desk_id,
@@ -69,6 +78,8 @@ final class RecordOrder
             if ($new === 1) {
                 $before = $position->value($instrument->multiplier);
                 $after = $before->after($row->fill);
+                $this->trades->filled($order, $row->venueId, $row->fill, $before, $after, $row->at);
+                $last = $row->at;
                 $position->fill([
                     'quantity' => $after->quantity,
                     'cost' => $after->cost,
@@ -82,6 +93,9 @@ final class RecordOrder
             }
         }
         $position->save();
+        if ($last !== null) {
+            $this->protections->changed($order, $first, $position->value($instrument->multiplier), $last, $instrument);
+        }
     }
 
     /** The row is made before it is locked: locking one that is not there would lock its neighbours. */

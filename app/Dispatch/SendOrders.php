@@ -9,14 +9,17 @@ use App\Models\Decision;
 use App\Models\DecisionState;
 use App\Models\Order;
 use App\Models\OrderState;
+use App\Models\Protection;
+use App\Protect\HoldAtVenue;
 use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
 use Wexon\Core\Route\Leverage;
 use Wexon\Core\Signal\Action;
 
 /** Takes back what a decision takes back, then sends its orders one after the other; a later one only goes out when the one before went through. */
 final readonly class SendOrders
 {
-    public function __construct(private SendOrder $send, private TakeBack $takeBack, private Connectors $connectors, private Live $live) {}
+    public function __construct(private SendOrder $send, private TakeBack $takeBack, private Connectors $connectors, private Live $live, private HoldAtVenue $hold) {}
 
     /**
      * @param  bool  $fresh  True when they were committed just now by this process, so that the venue cannot know them.
@@ -128,6 +131,18 @@ final readonly class SendOrders
         });
     }
 
+    /** Stop and targets are at the venue before the lane goes on; where that fails, the watcher tries again. */
+    private function lookAfter(Decision $decision): void
+    {
+        foreach (Protection::query()->where('account_id', $decision->account_id)->where('instrument', $decision->instrument)->where('is_due', true)->with('account')->orderBy('id')->get() as $row) {
+            try {
+                $this->hold->hold($row);
+            } catch (VenueTrouble $trouble) {
+                Log::warning("Left to the watcher: {$trouble->getMessage()}");
+            }
+        }
+    }
+
     private function lapse(Decision $decision, string $words): void
     {
         $decision->orders()->whereIn('state', [OrderState::Committed, OrderState::Scheduled])->update(['state' => OrderState::Lapsed, 'words' => $words]);
@@ -141,6 +156,7 @@ final readonly class SendOrders
         }
         $decision->update(['state' => DecisionState::Done, 'finished_at' => now()]);
         $this->live->decision($decision);
+        $this->lookAfter($decision);
 
         return true;
     }

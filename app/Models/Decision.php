@@ -25,10 +25,11 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  *
  * @phpstan-import-type RulesSpec from \Wexon\Core\Route\RouteRules
  * @phpstan-import-type WorkingArray from \Wexon\Core\Order\WorkingOrder
+ * @phpstan-import-type ForeseenArray from \Wexon\Core\Protection\Foreseen
  * @phpstan-import-type SnapshotArray from \Wexon\Core\Decision\Snapshot
  *
  * @property array{signal: array<string, mixed>, rules: RulesSpec, snapshot: SnapshotArray}|null $inputs
- * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>, cancels?: list<WorkingArray>, leverage?: array{times: string, margin: string}|null, ladder?: list<array<string, int|string>>}|null $trace
+ * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>, cancels?: list<WorkingArray>, leverage?: array{times: string, margin: string}|null, ladder?: list<array<string, int|string>>, protection?: ForeseenArray|null}|null $trace
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $decided_at
  * @property CarbonImmutable|null $finished_at

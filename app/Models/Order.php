@@ -50,6 +50,9 @@ use Wexon\Core\Signal\OrderSide;
  * @property BigDecimal $binds money that the whole order binds when it is filled
  * @property BigDecimal $leverage
  * @property BigDecimal $rate what one of the quote currency was worth in the account's money
+ * @property int|null $protection_id
+ * @property string|null $reason why it closes
+ * @property int|null $target the number of the target that it is for
  * @property CarbonImmutable|null $due_at when a scheduled order goes out
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $acknowledged_at

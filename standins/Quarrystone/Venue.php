@@ -22,6 +22,8 @@ use Symfony\Component\HttpFoundation\Exception\RequestExceptionInterface;
 use Symfony\Component\HttpFoundation\JsonResponse;
 use Symfony\Component\HttpFoundation\Request;
 use Symfony\Component\HttpFoundation\Response;
+use Symfony\Component\HttpFoundation\StreamedResponse;
+use Wexon\Core\Practice\PricePath;
 
 /** The practice venue Quarrystone: coins, spot and perpetual, over HTTP. */
 final readonly class Venue
@@ -36,6 +38,9 @@ final readonly class Venue
         'DELETE /v1/orders' => CancelOrder::class,
         'POST /v1/orders' => PlaceOrder::class,
     ];
+
+    /** Milliseconds. */
+    private const STREAM_LASTS = 60_000;
 
     public function __construct(private Exchange $exchange, private Market $market) {}
 
@@ -56,6 +61,7 @@ final readonly class Venue
             return match (true) {
                 $route === 'GET /v1/time' => new JsonResponse(['time' => Clock::milliseconds()]),
                 $route === 'GET /v1/instruments' => new JsonResponse(['instruments' => array_map($this->market->listing(...), $this->market->names())]),
+                $route === 'GET /v1/stream' => $this->stream((string) $request->query->get('instruments')),
                 $route === 'GET /v1/quotes' => new JsonResponse(['quotes' => $this->quotes((string) $request->query->get('instruments'))]),
                 isset(self::SIGNED[$route]) => $this->signed(self::SIGNED[$route], $request),
                 default => throw Problem::of(404, 'unknown_path', "There is nothing at {$route}."),
@@ -82,6 +88,18 @@ final readonly class Venue
         (new Matching($this->exchange))->catchUp($key->accountId);
 
         return new JsonResponse((new $endpoint)->answer($request, $key, $this->exchange), 200, $headers);
+    }
+
+    /** Prices as they change, as server-sent events, for a minute; then the client asks again. */
+    private function stream(string $names): StreamedResponse
+    {
+        return new StreamedResponse(function () use ($names): void {
+            for ($until = Clock::milliseconds() + self::STREAM_LASTS; Clock::milliseconds() < $until && connection_aborted() === 0;) {
+                echo 'data: '.json_encode($this->quotes($names))."\n\n";
+                flush();
+                usleep(1000 * (PricePath::STEP - Clock::milliseconds() % PricePath::STEP + 1));
+            }
+        }, 200, ['Content-Type' => 'text/event-stream', 'X-Accel-Buffering' => 'no']);
     }
 
     /** @return list<array<string, string>> */

@@ -48,6 +48,17 @@ final class QuarrystoneClient
     }
 
     /**
+     * @param  array<string, string>  $query
+     * @return resource
+     *
+     * @throws VenueTrouble
+     */
+    public function stream(string $path, array $query)
+    {
+        return $this->http->stream($this->uri($path, $query));
+    }
+
+    /**
      * @param  array<string, mixed>  $body
      * @return array<mixed>
      *

@@ -10,6 +10,7 @@ use App\Connector\FillReport;
 use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
+use App\Connector\StreamsPrices;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
@@ -25,7 +26,7 @@ use Wexon\Core\Route\MarginKind;
 use Wexon\Core\Signal\OrderSide;
 
 /** Quarrystone: coins, spot and perpetual, over signed HTTP requests. */
-final readonly class QuarrystoneConnector implements Connector
+final readonly class QuarrystoneConnector implements Connector, StreamsPrices
 {
     private const VALID = ['gtc' => 'until_cancelled', 'ioc' => 'immediate', 'fok' => 'complete'];
 
@@ -61,6 +62,18 @@ final readonly class QuarrystoneConnector implements Connector
     public function quotes(array $instruments): array
     {
         return $this->quotesOf($this->client->get('/v1/quotes', ['instruments' => implode(',', $instruments)]));
+    }
+
+    public function openPrices(array $instruments)
+    {
+        return $this->client->stream('/v1/stream', ['instruments' => implode(',', $instruments)]);
+    }
+
+    public function pricesIn(string $line): array
+    {
+        $quotes = str_starts_with($line, 'data: ') ? json_decode(substr($line, 6), true) : null;
+
+        return is_array($quotes) ? $this->quotesOf(['quotes' => $quotes]) : [];
     }
 
     public function look(string $instrument): AccountView

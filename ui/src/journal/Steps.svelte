@@ -11,6 +11,7 @@
     guard: 'Guard',
     size: 'Size',
     plan: 'Plan',
+    protect: 'Protect',
   };
   const bars: Record<Verdict, string> = { pass: 'border-success', refuse: 'border-error', nothing: 'border-warning' };
 </script>

@@ -13,6 +13,7 @@
     percent_of_equity: '% of all the money in the account',
     percent_of_free: '% of what is free when the signal comes',
     percent_of_allocation: '% of the money that the account sets aside for this route',
+    percent_at_risk: '% of all the money, lost when the stop is hit',
     from_message: '',
   };
   const usual: Record<Size['rule'], string> = {
@@ -21,6 +22,7 @@
     percent_of_equity: '2',
     percent_of_free: '5',
     percent_of_allocation: '20',
+    percent_at_risk: '1',
     from_message: '',
   };
 

@@ -19,6 +19,7 @@ export const ruleWords: Record<Rules['size']['rule'], string> = {
   percent_of_equity: 'percent of equity',
   percent_of_free: 'percent of the free money',
   percent_of_allocation: 'percent of what is set aside',
+  percent_at_risk: 'percent at risk, by the stop',
   from_message: 'as the message says',
 };
 
@@ -29,6 +30,7 @@ export function sizeWords(size: Rules['size']): string {
     percent_of_equity: '% of equity',
     percent_of_free: '% of the free money',
     percent_of_allocation: '% of what is set aside',
+    percent_at_risk: '% at risk',
     from_message: '',
   };
   const words = size.rule === 'from_message' ? ruleWords.from_message : `${size.amount ?? ''} ${units[size.rule]}`;

@@ -1,0 +1,196 @@
+<?php
+
+namespace App\Protect;
+
+use App\Connector\Connectors;
+use App\Connector\VenueTrouble;
+use App\Dispatch\NamedLock;
+use App\Models\Instrument;
+use App\Models\Protection;
+use Illuminate\Support\Facades\DB;
+use Illuminate\Support\Facades\Log;
+use Wexon\Core\Instrument\Instrument as InstrumentValue;
+use Wexon\Core\Market\Quote;
+use Wexon\Core\Protection\Event\PriceSeen;
+use Wexon\Core\Protection\Protection as ProtectionValue;
+
+/**
+ * Looks after the open positions of the accounts that are this process's: feeds prices and the clock to their protections
+ * and carries out what comes of it. All it knows is on disk, so that another process can go on at any moment.
+ */
+final class WatchPositions
+{
+    /** Seconds. */
+    private const READ_EVERY = 0.2;
+
+    private const WAITS = 0.05;
+
+    /** A price that is older says nothing about now. */
+    private const OLDEST_QUOTE = 10;
+
+    /** Seconds before something is tried again that a venue refused or did not answer. */
+    private const RESTS = 2.0;
+
+    /** Seconds before a stop that follows is written down, and moved at the venue, again. */
+    private const MOVES_EVERY = 1.0;
+
+    /** @var array<int, array{Protection, ProtectionValue, InstrumentValue}> By id, those that are open or due. */
+    private array $rows = [];
+
+    /** @var array<string, InstrumentValue> */
+    private array $instruments = [];
+
+    /** @var array<string, Quote> By "venue:instrument". */
+    private array $last = [];
+
+    /** @var array<int, float> */
+    private array $restsUntil = [];
+
+    /** @var array<int, float> */
+    private array $movedAt = [];
+
+    private float $readAt = 0.0;
+
+    public function __construct(
+        private readonly Connectors $connectors,
+        private readonly Feed $feed,
+        private readonly CloseNow $close,
+        private readonly HoldAtVenue $hold,
+        private readonly Protections $protections,
+    ) {}
+
+    /** @param  list<int>  $accounts */
+    public function look(array $accounts): void
+    {
+        $this->read($accounts);
+        $fresh = $this->feed->quotes($this->wanted(), self::WAITS);
+        $this->last = $fresh + $this->last;
+        foreach ($this->rows as $id => [$row]) {
+            $key = "{$row->account->venue}:{$row->instrument}";
+            if (isset($fresh[$key]) || $this->isTimeUp($id)) {
+                $this->seen($id, $fresh[$key] ?? $this->last[$key] ?? null);
+            }
+        }
+        foreach ($this->rows as $id => [$row]) {
+            if ($row->is_due && microtime(true) > ($this->restsUntil[$id] ?? 0)) {
+                $this->held($id);
+            }
+        }
+    }
+
+    /**
+     * What has changed on disk since: by workers that booked fills, by hand, by this process itself.
+     *
+     * @param  list<int>  $accounts
+     */
+    private function read(array $accounts): void
+    {
+        if (microtime(true) < $this->readAt + self::READ_EVERY) {
+            return;
+        }
+        $this->readAt = microtime(true);
+        $rows = Protection::query()->whereIn('account_id', $accounts)->where(static fn ($query) => $query->where('is_open', true)->orWhere('is_due', true))->toBase()->get(['id', 'changed_at', 'is_due'])->keyBy('id');
+        $this->rows = array_intersect_key($this->rows, $rows->all());
+        $changed = $rows->filter(fn ($row): bool => ! isset($this->rows[$row->id]) || $this->rows[$row->id][0]->changed_at->format('Y-m-d H:i:s.u') !== $row->changed_at || $this->rows[$row->id][0]->is_due !== (bool) $row->is_due);
+        foreach ($changed->isEmpty() ? [] : Protection::query()->whereKey($changed->keys()->all())->with('account')->get() as $row) {
+            $this->rows[$row->id] = [$row, $row->value(), $this->instrument($row)];
+        }
+    }
+
+    /** @return array<string, array{\App\Connector\Connector, list<string>}> */
+    private function wanted(): array
+    {
+        $wanted = [];
+        foreach ($this->rows as [$row]) {
+            if ($row->is_open === true) {
+                $wanted[$row->account->venue] ??= [$this->connectors->for($row->account), []];
+                $wanted[$row->account->venue][1][$row->instrument] = $row->instrument;
+            }
+        }
+
+        return array_map(static function (array $of): array {
+            ksort($of[1]);
+
+            return [$of[0], array_values($of[1])];
+        }, $wanted);
+    }
+
+    private function isTimeUp(int $id): bool
+    {
+        return $this->rows[$id][1]->exitAt !== null && now() >= $this->rows[$id][1]->exitAt;
+    }
+
+    private function seen(int $id, ?Quote $quote): void
+    {
+        [$row, $value, $instrument] = $this->rows[$id];
+        $isOld = $quote === null || abs(now()->getTimestamp() - $quote->at->getTimestamp()) > self::OLDEST_QUOTE;
+        if ($row->is_open !== true || microtime(true) < ($this->restsUntil[$id] ?? 0) || $quote === null || ($isOld && ! $this->isTimeUp($id))) {
+            return;
+        }
+        $event = new PriceSeen($quote, now()->toDateTimeImmutable(), $this->holdsStop($row, $value), $row->held['targets']);
+        $outcome = $event->applyTo($value, $instrument);
+        $this->rows[$id][1] = $outcome->protection;
+        if ($outcome->closings !== []) {
+            $this->closed($id, $event);
+        } elseif ($this->hasMoved($value, $outcome->protection) && microtime(true) > ($this->movedAt[$id] ?? 0) + self::MOVES_EVERY) {
+            $this->movedAt[$id] = microtime(true);
+            $this->moved($id, $event);
+        }
+    }
+
+    /** A stop that has moved on since the venue was told of it is watched here. */
+    private function holdsStop(Protection $row, ProtectionValue $value): bool
+    {
+        return $row->held['stop'] !== null && $value->stop?->isEqualTo($row->held['stop']) === true;
+    }
+
+    private function hasMoved(ProtectionValue $before, ProtectionValue $after): bool
+    {
+        return $after->stop !== null && $before->stop?->isEqualTo($after->stop) !== true;
+    }
+
+    private function closed(int $id, PriceSeen $event): void
+    {
+        [$row, , $instrument] = $this->rows[$id];
+        $ran = NamedLock::run($row->lane(), function () use ($id, $instrument, $event): void {
+            if (! $this->close->after($id, $instrument, $event)) {
+                $this->restsUntil[$id] = microtime(true) + self::RESTS;
+            }
+        });
+        // Somebody else is at this position now: what is on disk counts, and the next price tries again.
+        $this->readAt = $ran ? 0.0 : $this->readAt;
+        $this->rows[$id][1] = $row->value();
+    }
+
+    /** The stop has followed: it is kept, with the best price that it follows. */
+    private function moved(int $id, PriceSeen $event): void
+    {
+        $instrument = $this->rows[$id][2];
+        DB::transaction(function () use ($id, $instrument, $event): void {
+            $row = Protection::query()->whereKey($id)->where('is_open', true)->lockForUpdate()->first();
+            $before = $row?->value();
+            if ($row !== null && $before !== null) {
+                $after = $event->applyTo($before->with(['best' => $this->rows[$id][1]->best]), $instrument);
+                $after->closings === [] && $this->protections->keep($row, $before, $after->protection);
+            }
+        });
+    }
+
+    private function held(int $id): void
+    {
+        [$row] = $this->rows[$id];
+        try {
+            NamedLock::run($row->lane(), fn () => $this->hold->hold($row->refresh()->loadMissing('account')));
+        } catch (VenueTrouble $trouble) {
+            $this->restsUntil[$id] = microtime(true) + self::RESTS;
+            Log::warning("A position's orders were not seen to: {$trouble->getMessage()}");
+        }
+        $this->readAt = 0.0;
+    }
+
+    private function instrument(Protection $row): InstrumentValue
+    {
+        return $this->instruments["{$row->account->venue}:{$row->instrument}"]
+            ??= Instrument::query()->where('venue', $row->account->venue)->where('name', $row->instrument)->firstOrFail()->value();
+    }
+}
