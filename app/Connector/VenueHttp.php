@@ -19,7 +19,7 @@ final class VenueHttp
 
     private readonly Client $http;
 
-    public function __construct(string $baseUrl, private readonly string $venue)
+    public function __construct(private readonly string $baseUrl, private readonly string $venue)
     {
         $this->http = new Client([
             'base_uri' => $baseUrl,
@@ -45,13 +45,22 @@ final class VenueHttp
      */
     public function stream(string $uri)
     {
-        try {
-            $stream = $this->http->get($uri, ['stream' => true, 'http_errors' => true, 'read_timeout' => self::TIMEOUT])->getBody()->detach();
-        } catch (GuzzleException $exception) {
-            throw VenueTrouble::doubt("{$this->venue} did not answer: {$this->words($exception)}", $exception);
+        $base = parse_url($this->baseUrl);
+        $isSecure = ($base['scheme'] ?? '') === 'https';
+        $host = $base['host'] ?? '';
+        $port = $base['port'] ?? ($isSecure ? 443 : 80);
+        $stream = @stream_socket_client(($isSecure ? 'tls' : 'tcp')."://{$host}:{$port}", timeout: self::CONNECT_TIMEOUT);
+        if ($stream === false) {
+            throw VenueTrouble::doubt("{$this->venue} did not answer: the connection failed.");
         }
-        if (! is_resource($stream)) {
-            throw VenueTrouble::doubt("{$this->venue} did not answer: there is nothing to read.");
+        stream_set_timeout($stream, self::CONNECT_TIMEOUT);
+        // Version 1.0, so that nothing comes in chunks: what is cut into them cannot be waited for.
+        fwrite($stream, "GET {$uri} HTTP/1.0\r\nHost: {$host}:{$port}\r\nAccept: text/event-stream\r\n\r\n");
+        $status = (string) fgets($stream);
+        while (! in_array(fgets($stream), ["\r\n", false], true));
+        if (preg_match('# 200( |$)#', trim($status)) !== 1) {
+            fclose($stream);
+            throw VenueTrouble::doubt("{$this->venue} tells no prices by itself: ".($status === '' ? 'no answer within '.self::CONNECT_TIMEOUT.' seconds' : trim($status)).'.');
         }
         stream_set_blocking($stream, false);
 

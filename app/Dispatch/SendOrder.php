@@ -64,7 +64,7 @@ final readonly class SendOrder
             }
             throw $trouble;
         }
-        CrashPoint::pass('sent', $order->route_id);
+        CrashPoint::pass($order->number === 1 ? 'sent' : "sent-{$order->number}", $order->route_id);
         $this->record->record($order, $report);
     }
 

@@ -2,6 +2,7 @@
 
 namespace App\Protect;
 
+use App\Dispatch\CrashPoint;
 use App\Dispatch\SendOrder;
 use App\Models\Order;
 use App\Models\OrderState;
@@ -32,6 +33,7 @@ final readonly class CloseNow
         });
         $through = true;
         foreach (array_filter($orders) as $order) {
+            CrashPoint::pass("kept-{$order->number}", $order->route_id);
             $this->send->send($order, fresh: true);
             if (in_array($order->state, [OrderState::Refused, OrderState::Lapsed, OrderState::Cancelled], true)) {
                 $this->notClosed($id, $instrument, $order);

@@ -4,6 +4,7 @@ namespace App\Protect;
 
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
+use App\Dispatch\CrashPoint;
 use App\Dispatch\SendOrder;
 use App\Dispatch\TakeBack;
 use App\Models\Instrument;
@@ -134,6 +135,7 @@ final readonly class HoldAtVenue
             }
             $target = $ticket->role === OrderRole::Target ? (int) substr($label, strlen('target ')) : null;
             $order = $this->commit->commit($row, $ticket, $target === null ? $row->value()->why->value : $label, $target);
+            CrashPoint::pass("kept-{$order->number}", $row->route_id);
             $this->send->send($order, fresh: true);
             if (! $order->filled->isZero()) {
                 return true;

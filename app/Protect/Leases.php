@@ -65,7 +65,7 @@ final class Leases
             DB::table('account_leases')->where('holder', $this->holder)->orderByDesc('account_id')->limit(-$more)->delete();
         }
         $free = $more <= 0 ? [] : DB::select(
-            'SELECT a.id FROM accounts a LEFT JOIN account_leases l ON l.account_id = a.id AND l.until > NOW(6) WHERE l.account_id IS NULL ORDER BY a.id LIMIT ?', [$more],
+            'SELECT a.id FROM accounts a LEFT JOIN account_leases l ON l.account_id = a.id AND l.until > NOW(6) WHERE l.account_id IS NULL ORDER BY a.venue, a.id LIMIT ?', [$more],
         );
         foreach ($free as $account) {
             // Two may want the same: it is the row's alone who changes it first.

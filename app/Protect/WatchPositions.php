@@ -2,6 +2,7 @@
 
 namespace App\Protect;
 
+use App\Connector\Connector;
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
 use App\Dispatch\NamedLock;
@@ -49,6 +50,9 @@ final class WatchPositions
     /** @var array<int, float> */
     private array $movedAt = [];
 
+    /** @var array<string, array{Connector, list<string>}>|null By venue: whom to ask about what; null when it may have changed. */
+    private ?array $wanted = null;
+
     private float $readAt = 0.0;
 
     public function __construct(
@@ -63,7 +67,7 @@ final class WatchPositions
     public function look(array $accounts): void
     {
         $this->read($accounts);
-        $fresh = $this->feed->quotes($this->wanted(), self::WAITS);
+        $fresh = $this->feed->quotes($this->wanted ??= $this->wanted(), self::WAITS);
         $this->last = $fresh + $this->last;
         foreach ($this->rows as $id => [$row]) {
             $key = "{$row->account->venue}:{$row->instrument}";
@@ -90,14 +94,16 @@ final class WatchPositions
         }
         $this->readAt = microtime(true);
         $rows = Protection::query()->whereIn('account_id', $accounts)->where(static fn ($query) => $query->where('is_open', true)->orWhere('is_due', true))->toBase()->get(['id', 'changed_at', 'is_due'])->keyBy('id');
+        $gone = array_diff_key($this->rows, $rows->all());
         $this->rows = array_intersect_key($this->rows, $rows->all());
         $changed = $rows->filter(fn ($row): bool => ! isset($this->rows[$row->id]) || $this->rows[$row->id][0]->changed_at->format('Y-m-d H:i:s.u') !== $row->changed_at || $this->rows[$row->id][0]->is_due !== (bool) $row->is_due);
         foreach ($changed->isEmpty() ? [] : Protection::query()->whereKey($changed->keys()->all())->with('account')->get() as $row) {
             $this->rows[$row->id] = [$row, $row->value(), $this->instrument($row)];
         }
+        $this->wanted = $gone === [] && $changed->isEmpty() ? $this->wanted : null;
     }
 
-    /** @return array<string, array{\App\Connector\Connector, list<string>}> */
+    /** @return array<string, array{Connector, list<string>}> */
     private function wanted(): array
     {
         $wanted = [];

@@ -94,6 +94,10 @@ final readonly class Venue
     private function stream(string $names): StreamedResponse
     {
         return new StreamedResponse(function () use ($names): void {
+            // PHP would keep the events to itself until it has a bufferful.
+            while (ob_get_level() > 0) {
+                ob_end_flush();
+            }
             for ($until = Clock::milliseconds() + self::STREAM_LASTS; Clock::milliseconds() < $until && connection_aborted() === 0;) {
                 echo 'data: '.json_encode($this->quotes($names))."\n\n";
                 flush();

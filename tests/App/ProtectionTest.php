@@ -146,7 +146,11 @@ final class ProtectionTest extends TestCase
     /** @return list<string> */
     private function stops(Desk $desk): array
     {
-        return array_values(array_map(strval(...), Order::query()->where('account_id', $desk->account->id)->where('role', OrderRole::Stop)->where('state', OrderState::Working)->pluck('trigger_price')->all()));
+        return Desk::waitFor('one stop is known to be working', static function () use ($desk): ?array {
+            $stops = Order::query()->where('account_id', $desk->account->id)->where('role', OrderRole::Stop)->where('state', OrderState::Working)->pluck('trigger_price')->all();
+
+            return count($stops) === 1 ? array_map(strval(...), $stops) : null;
+        });
     }
 
     /** Moves an order at the venue, behind our back, to so many times the market: it is reached there at the next look. */

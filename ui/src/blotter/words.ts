@@ -17,7 +17,14 @@ export const typeWords: Record<OrderStyle['type'], string> = {
   stop_limit: 'stop-limit',
 };
 
-export const roleWords: Record<Order['role'], string> = { entry: 'entry', add: 'add', exit: 'exit', placed: 'placed', stop: 'stop', target: 'target' };
+export const roleWords: Record<Order['role'], string> = {
+  entry: 'entry',
+  add: 'add',
+  exit: 'exit',
+  placed: 'placed',
+  stop: 'stop',
+  target: 'target',
+};
 
 /** "at market", "limit 38.2", "stop 41, limit 41.2" */
 export function termsWords(order: Pick<Ticket, 'type' | 'limit' | 'trigger'>): string {

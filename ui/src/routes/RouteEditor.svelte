@@ -15,6 +15,7 @@
   import RemoveRoute from './RemoveRoute.svelte';
   import SizeField from './SizeField.svelte';
   import Station from './Station.svelte';
+  import ProtectionField from './ProtectionField.svelte';
   import StyleField from './StyleField.svelte';
   import { closedWords, disagreementWords, oppositeWords, sidesWords } from './words';
 
@@ -152,6 +153,29 @@
       <p class="quiet text-xs">
         A limit or trigger in the message counts before these. A flatten, and the first half of a flip, always go at market.
       </p>
+    </div>
+  </Station>
+  <Station name="Protect" question="What looks after the position?">
+    <ProtectionField
+      bind:protection={() => draft.rules.protection ?? {}, (protection) => (draft.rules.protection = protection)}
+      {of}
+    />
+    <div class="mt-3 grid gap-3 sm:grid-cols-2">
+      <Field
+        label="A signal closes only from"
+        hint="% of profit, fees included; empty: whenever it says so. A flatten always closes."
+        errors={of('rules.exit_profit')}
+        ><input
+          class="input figure w-full"
+          inputmode="decimal"
+          placeholder="any"
+          pattern="-?[0-9]+(\.[0-9]+)?"
+          title="A percentage such as 0.5"
+          bind:value={
+            () => draft.rules.exit_profit ?? '', (text: string) => (draft.rules.exit_profit = text === '' ? null : text)
+          }
+        /></Field
+      >
     </div>
   </Station>
   <Station name="Accounts" question="Where does it go?" last>
