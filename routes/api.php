@@ -7,12 +7,14 @@ use App\Http\Controllers\Inlets;
 use App\Http\Controllers\Journal;
 use App\Http\Controllers\Notices;
 use App\Http\Controllers\Panel;
+use App\Http\Controllers\Positions;
 use App\Http\Controllers\Profiles;
 use App\Http\Controllers\Readings;
 use App\Http\Controllers\Routes;
 use App\Http\Controllers\Session;
 use App\Http\Controllers\Slips;
 use App\Http\Controllers\Symbols;
+use App\Http\Controllers\Trades;
 use Illuminate\Support\Facades\Route;
 
 Route::get('openapi.json', Description\ShowOpenApi::class);
@@ -99,6 +101,16 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('decisions/{decision}/replay', Journal\ReplayDecision::class);
 
     Route::get('positions', Blotter\ListPositions::class);
+    Route::post('positions/flatten', Positions\Flatten::class);
+    Route::get('positions/{position}', Positions\ShowPosition::class);
+    Route::get('positions/{position}/bars', Positions\ShowBars::class);
+    Route::put('positions/{position}/stop', Positions\MoveStop::class);
+    Route::put('positions/{position}/targets', Positions\SetTargets::class);
+    Route::post('positions/{position}/break-even', Positions\ToBreakEven::class);
+    Route::post('positions/{position}/close', Positions\ClosePosition::class);
+    Route::post('positions/{position}/add', Positions\AddToPosition::class);
+    Route::get('trades', Trades\ListTrades::class);
+    Route::get('trades/tally', Trades\TallyTrades::class);
     Route::get('orders', Blotter\ListOrders::class);
     Route::post('orders/cancel', Blotter\CancelOrders::class);
     Route::post('orders/{order}/cancel', Blotter\CancelOrder::class);

@@ -30,6 +30,14 @@ final class ValuePositions
     }
 
     /** @return array<string, mixed> */
+    public function one(Position $position): array
+    {
+        $instrument = Instrument::query()->where('venue', $position->account->venue)->where('name', $position->instrument)->firstOrFail();
+
+        return $this->valued($position, $instrument, LastQuotes::all()["{$position->account->venue}:{$position->instrument}"] ?? null);
+    }
+
+    /** @return array<string, mixed> */
     private function valued(Position $row, Instrument $instrument, ?Quote $quote): array
     {
         $value = $instrument->value();

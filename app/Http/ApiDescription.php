@@ -16,6 +16,7 @@ final class ApiDescription
             $part = basename($file) === 'index.yaml' ? [] : Yaml::parseFile($file);
             $whole['paths'] += $part['paths'] ?? [];
             $whole['components']['schemas'] += $part['components']['schemas'] ?? [];
+            $whole['components']['responses'] += $part['components']['responses'] ?? [];
         }
         ksort($whole['paths']);
 

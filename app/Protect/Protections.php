@@ -55,9 +55,18 @@ final class Protections
      */
     public function asked(Decision $decision, Signal $signal, Position $position, Instrument $instrument, StopReason $why = StopReason::Stop): ?ProtectionRow
     {
-        $side = $position->side();
-        $row = $this->open($decision->account_id, $decision->instrument) ?? ($side === null ? null : $this->begunAnew($decision, $side, $position, $instrument));
-        $row === null || $this->apply($row, $instrument, new Asked($signal, $why));
+        return $position->isFlat() ? null : $this->byHand($decision, $position, $instrument, new Asked($signal, $why));
+    }
+
+    /**
+     * Any event that is asked for, on an open position; its protection is begun now if it had none.
+     *
+     * @throws OrderRefusal If it means nothing here.
+     */
+    public function byHand(Decision $decision, Position $position, Instrument $instrument, Event $event): ProtectionRow
+    {
+        $row = $this->open($decision->account_id, $decision->instrument) ?? $this->begunAnew($decision, $position->side() ?? Side::Long, $position, $instrument);
+        $this->apply($row, $instrument, $event);
 
         return $row;
     }

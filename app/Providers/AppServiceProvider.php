@@ -13,6 +13,7 @@ use App\Models\Decision;
 use App\Models\Inlet;
 use App\Models\Message;
 use App\Models\Order;
+use App\Models\Position;
 use App\Models\Reading;
 use App\Models\Route as RouteModel;
 use App\Models\Slip;
@@ -60,7 +61,7 @@ final class AppServiceProvider extends ServiceProvider
     /** What an address names is looked for on the asker's own desk only. */
     private function bindToDesk(): void
     {
-        foreach (['account' => Account::class, 'inlet' => Inlet::class, 'route' => RouteModel::class, 'decision' => Decision::class, 'reading' => Reading::class, 'profile' => ChartProfile::class, 'link' => SymbolLink::class, 'slip' => Slip::class, 'order' => Order::class] as $name => $model) {
+        foreach (['account' => Account::class, 'inlet' => Inlet::class, 'route' => RouteModel::class, 'decision' => Decision::class, 'reading' => Reading::class, 'profile' => ChartProfile::class, 'link' => SymbolLink::class, 'slip' => Slip::class, 'order' => Order::class, 'position' => Position::class] as $name => $model) {
             Route::bind($name, static fn (string $id): Model => $model::query()->where('desk_id', self::desk())->findOrFail($id));
         }
         Route::bind('message', static fn (string $ulid): Message => Message::query()->where('desk_id', self::desk())->where('ulid', $ulid)->firstOrFail());

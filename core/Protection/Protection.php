@@ -103,6 +103,13 @@ final readonly class Protection
         );
     }
 
+    public function withoutStop(): self
+    {
+        $rules = $this->rules->withoutStop();
+
+        return new self($rules, $this->side, $this->message, $this->quantity, $this->average, $this->breakEven, $this->best, $this->risk, null, StopReason::Stop, $this->targets, $this->exitAt, $this->openedAt, $this->closing);
+    }
+
     /** With the stop at a price, unless that would loosen it. */
     public function tightened(Levels $levels, ?BigDecimal $price, StopReason $why): self
     {

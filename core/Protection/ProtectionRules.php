@@ -79,6 +79,18 @@ final readonly class ProtectionRules
         );
     }
 
+    /** @param  list<TargetRule>  $targets */
+    public function withTargets(array $targets): self
+    {
+        return new self($this->stop, $targets, $this->trail, $this->breakEven, $this->floor, $this->times, $this->onAdd, $this->keeping);
+    }
+
+    /** Neither the first stop nor anything that would bring one back. */
+    public function withoutStop(): self
+    {
+        return new self(null, $this->targets, null, null, null, $this->times, $this->onAdd, $this->keeping);
+    }
+
     /** Whether there is nothing to look after. */
     public function isEmpty(): bool
     {

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standin\Larkmoor;
 
 use Brick\Math\BigDecimal;
+use Standin\Exchange\Bars;
 use Standin\Exchange\Books;
 use Standin\Exchange\Clock;
 use Standin\Exchange\Exchange;
@@ -33,6 +34,7 @@ final readonly class Terminal
             'GET account' => $this->account(),
             'GET pairs' => ['pairs' => array_map($this->pair(...), $this->exchange->market->names())],
             'GET prices' => ['prices' => $this->prices((string) $request->query->get('pairs'))],
+            'GET bars' => ['bars' => (new Bars($this->exchange))->of((string) $request->query->get('pair'), $request->query->getInt('seconds', 60), $request->query->getInt('count', 100))],
             'GET holdings' => ['holdings' => $this->holdings()],
             'GET orders' => ['orders' => array_map($this->order(...), (new Orders($this->exchange))->working($this->session->accountId))],
             'GET order' => ['order' => $this->order((new Orders($this->exchange))->find($this->session->accountId, $tag))],

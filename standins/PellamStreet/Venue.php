@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Standin\PellamStreet;
 
+use Standin\Exchange\Bars;
 use Standin\Exchange\Clock;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Faults;
@@ -28,7 +29,7 @@ final readonly class Venue
     {
         $path = $request->getPathInfo();
         try {
-            if (preg_match('#^/(accounts/|listing$|quotes$|token$|token/renewal$)#', $path) !== 1) {
+            if (preg_match('#^/(accounts/|listing$|quotes$|bars$|token$|token/renewal$)#', $path) !== 1) {
                 return (new FrontOffice($this->exchange->database))->answer($request);
             }
             $number = preg_match('#^/accounts/([^/]+)#', $path, $found) === 1 ? $found[1] : null;
@@ -74,6 +75,7 @@ final readonly class Venue
         return match ("{$request->getMethod()} {$request->getPathInfo()}") {
             'GET /listing' => ['shares' => array_map($this->listed(...), $this->market->names())],
             'GET /quotes' => ['quotes' => $this->quotes((string) $request->query->get('symbols'))],
+            'GET /bars' => ['bars' => (new Bars($this->exchange))->of((string) $request->query->get('symbol'), $request->query->getInt('seconds', 60), $request->query->getInt('count', 100))],
             'GET /token' => ['issued' => (int) $token->row->issued_at, 'ends' => (int) $token->row->ends_at, 'now' => Clock::milliseconds()],
             'POST /token/renewal' => ['token' => $token->renewed()],
             default => throw Problem::of(405, 'unknown_path', 'There is nothing here.'),

@@ -4,6 +4,7 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
+use Standin\Exchange\Bars;
 use Standin\Exchange\Clock;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Faults;
@@ -61,6 +62,7 @@ final readonly class Venue
             return match (true) {
                 $route === 'GET /v1/time' => new JsonResponse(['time' => Clock::milliseconds()]),
                 $route === 'GET /v1/instruments' => new JsonResponse(['instruments' => array_map($this->market->listing(...), $this->market->names())]),
+                $route === 'GET /v1/bars' => new JsonResponse(['bars' => (new Bars($this->exchange))->of((string) $request->query->get('instrument'), $request->query->getInt('seconds', 60), $request->query->getInt('count', 100))]),
                 $route === 'GET /v1/stream' => $this->stream((string) $request->query->get('instruments')),
                 $route === 'GET /v1/quotes' => new JsonResponse(['quotes' => $this->quotes((string) $request->query->get('instruments'))]),
                 isset(self::SIGNED[$route]) => $this->signed(self::SIGNED[$route], $request),

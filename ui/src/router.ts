@@ -7,6 +7,7 @@ import Inlets from './inlets/Inlets.svelte';
 import Journal from './journal/Journal.svelte';
 import Notices from './notices/Notices.svelte';
 import Panel from './panel/Panel.svelte';
+import PositionPage from './positions/PositionPage.svelte';
 import Profiles from './profiles/Profiles.svelte';
 import ReadingPage from './readings/ReadingPage.svelte';
 import Readings from './readings/Readings.svelte';
@@ -14,6 +15,7 @@ import RoutePage from './routes/RoutePage.svelte';
 import Routes from './routes/Routes.svelte';
 import SlipsPage from './slips/SlipsPage.svelte';
 import Symbols from './symbols/Symbols.svelte';
+import Trades from './trades/Trades.svelte';
 
 export const { p, navigate, isActive, route } = createRouter({
   '/': Panel,
@@ -30,6 +32,8 @@ export const { p, navigate, isActive, route } = createRouter({
   '/journal': Journal,
   '/journal/:id': Journal,
   '/blotter': Blotter,
+  '/positions/:id': PositionPage,
+  '/trades': Trades,
   '/accounts': Accounts,
   '*notFound': NotFound,
 });

@@ -4,6 +4,7 @@ namespace App\Connector\Larkmoor;
 
 use App\Connector\AccountView;
 use App\Connector\Asked;
+use App\Connector\BarRows;
 use App\Connector\Connector;
 use App\Connector\ConnectsSlowly;
 use App\Connector\Environment;
@@ -11,6 +12,7 @@ use App\Connector\FillReport;
 use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
+use App\Connector\TellsHistory;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
@@ -26,7 +28,7 @@ use Wexon\Core\Route\Leverage;
 use Wexon\Core\Signal\OrderSide;
 
 /** Larkmoor: currency pairs on margin, in lots, through a terminal; accounts with one net position per pair, or with both sides at once. */
-final readonly class LarkmoorConnector implements Connector, ConnectsSlowly
+final readonly class LarkmoorConnector implements Connector, ConnectsSlowly, TellsHistory
 {
     private const STATES = ['waiting' => OrderStatus::Working, 'done' => OrderStatus::Filled, 'withdrawn' => OrderStatus::Cancelled];
 
@@ -75,6 +77,11 @@ final readonly class LarkmoorConnector implements Connector, ConnectsSlowly
     public function quotes(array $instruments): array
     {
         return $this->quotesOf($this->client->get('prices', ['pairs' => implode(',', $instruments)]));
+    }
+
+    public function bars(string $instrument, int $seconds, int $count): array
+    {
+        return BarRows::read($this->client->get('bars', ['pair' => $instrument, 'seconds' => (string) $seconds, 'count' => (string) $count])['bars']);
     }
 
     public function look(string $instrument): AccountView

@@ -4,6 +4,7 @@ namespace App\Connector\PellamStreet;
 
 use App\Connector\AccountView;
 use App\Connector\Asked;
+use App\Connector\BarRows;
 use App\Connector\Connector;
 use App\Connector\Environment;
 use App\Connector\FillReport;
@@ -11,6 +12,7 @@ use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
 use App\Connector\RenewsCredentials;
+use App\Connector\TellsHistory;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
@@ -27,7 +29,7 @@ use Wexon\Core\Route\Leverage;
 use Wexon\Core\Signal\OrderSide;
 
 /** Pellam Street: shares, with an account number and an access token that has to be renewed. */
-final readonly class PellamStreetConnector implements Connector, RenewsCredentials
+final readonly class PellamStreetConnector implements Connector, RenewsCredentials, TellsHistory
 {
     private const STATES = ['open' => OrderStatus::Working, 'executed' => OrderStatus::Filled, 'cancelled' => OrderStatus::Cancelled];
 
@@ -83,6 +85,11 @@ final readonly class PellamStreetConnector implements Connector, RenewsCredentia
     public function quotes(array $instruments): array
     {
         return array_map($this->quote(...), $this->client->ask('GET', '/quotes?symbols='.implode(',', $instruments))['quotes']);
+    }
+
+    public function bars(string $instrument, int $seconds, int $count): array
+    {
+        return BarRows::read($this->client->ask('GET', "/bars?symbol={$instrument}&seconds={$seconds}&count={$count}")['bars']);
     }
 
     public function look(string $instrument): AccountView

@@ -4,6 +4,7 @@ namespace App\Connector\Quarrystone;
 
 use App\Connector\AccountView;
 use App\Connector\Asked;
+use App\Connector\BarRows;
 use App\Connector\Connector;
 use App\Connector\Environment;
 use App\Connector\FillReport;
@@ -11,6 +12,7 @@ use App\Connector\KeyCheck;
 use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
 use App\Connector\StreamsPrices;
+use App\Connector\TellsHistory;
 use App\Connector\VenueTrouble;
 use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
@@ -26,7 +28,7 @@ use Wexon\Core\Route\MarginKind;
 use Wexon\Core\Signal\OrderSide;
 
 /** Quarrystone: coins, spot and perpetual, over signed HTTP requests. */
-final readonly class QuarrystoneConnector implements Connector, StreamsPrices
+final readonly class QuarrystoneConnector implements Connector, StreamsPrices, TellsHistory
 {
     private const VALID = ['gtc' => 'until_cancelled', 'ioc' => 'immediate', 'fok' => 'complete'];
 
@@ -74,6 +76,11 @@ final readonly class QuarrystoneConnector implements Connector, StreamsPrices
         $quotes = str_starts_with($line, 'data: ') ? json_decode(substr($line, 6), true) : null;
 
         return is_array($quotes) ? $this->quotesOf(['quotes' => $quotes]) : [];
+    }
+
+    public function bars(string $instrument, int $seconds, int $count): array
+    {
+        return BarRows::read($this->client->get('/v1/bars', ['instrument' => $instrument, 'seconds' => (string) $seconds, 'count' => (string) $count])['bars']);
     }
 
     public function look(string $instrument): AccountView

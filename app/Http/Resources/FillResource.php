@@ -2,6 +2,7 @@
 
 namespace App\Http\Resources;
 
+use App\Blotter\Prices;
 use App\Models\Fill;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
@@ -22,7 +23,7 @@ final class FillResource extends JsonResource
             'quantity' => (string) $this->quantity,
             'price' => (string) $this->price,
             'fee' => (string) $this->fee,
-            'currency' => $this->account->currency,
+            'currency' => app(Prices::class)->currency($this->account->venue, $this->instrument),
             'filled_at' => Moment::of($this->filled_at),
         ];
     }

@@ -94,6 +94,10 @@ final class StoriesTest extends TestCase
         yield 'the stop is moved while it is being hit' => [$stop, ['buy 10 @40' => 'stop 39.20', '1: price 39.2' => 'stop 39.20; close 10: stop', 'asked stop @38' => 'stop 38.00', '2: price 38.5' => 'stop 38.00', 'sell 10 @39.1' => 'flat']];
         yield 'a signal sets other targets' => [$stop + $two, ['buy 10 @40' => 'stop 39.20; 1: 5 at 41.00, 2: 5 at 42.00', 'asked targets 1x:30 3%:70' => 'stop 39.20; 1: 3 at 40.80, 2: 7 at 41.20']];
         yield 'a signal starts to trail' => [$stop, ['buy 10 @40' => 'stop 39.20', 'asked trailing 1%' => 'stop 39.20', 'price 41' => 'stop 40.60']];
+        yield 'the stop is moved by hand' => [$stop, ['buy 10 @40' => 'stop 39.20', 'hand stop 39.555' => 'stop 39.56', 'buy 10 @39' => 'stop 39.56', 'price 39.5' => 'stop 39.56; close 20: by hand']];
+        yield 'the stop is taken away, and trailing with it' => [$stop + $trail('0.5') + $two, ['buy 10 @40' => 'stop 39.20; 1: 5 at 41.00, 2: 5 at 42.00', 'hand stop none' => '1: 5 at 41.00, 2: 5 at 42.00', 'price 20' => '1: 5 at 41.00, 2: 5 at 42.00']];
+        yield 'let it run' => [$stop + $two, ['buy 10 @40' => 'stop 39.20; 1: 5 at 41.00, 2: 5 at 42.00', 'hand targets none' => 'stop 39.20', 'price 50' => 'stop 39.20']];
+        yield 'a target by hand, of what is held' => [$stop + $two, ['buy 10 @40' => 'stop 39.20; 1: 5 at 41.00, 2: 5 at 42.00', 'sell 5 @41 target 1' => 'stop 39.20; 2: 5 at 42.00', 'hand targets 44 60' => 'stop 39.20; 1: 3 at 44.00', 'price 44' => 'stop 39.20; 1: 3 at 44.00; close 3: target 1']];
         yield 'stop and target in one bracket, the target first' => [$stop + $two, ['buy 10 @40' => 'stop 39.20; 1: 5 at 41.00, 2: 5 at 42.00', 'sell 5 @41 target 1' => 'stop 39.20; 2: 5 at 42.00', 'price 39.2' => 'stop 39.20; 2: 5 at 42.00; close 5: stop', 'sell 5 @39.2' => 'flat']];
     }
 }

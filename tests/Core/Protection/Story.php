@@ -18,10 +18,15 @@ use Wexon\Core\Protection\Event\Event;
 use Wexon\Core\Protection\Event\NotClosed;
 use Wexon\Core\Protection\Event\PositionChanged;
 use Wexon\Core\Protection\Event\PriceSeen;
+use Wexon\Core\Protection\Event\StopMoved;
+use Wexon\Core\Protection\Event\TargetsSet;
 use Wexon\Core\Protection\Protection;
 use Wexon\Core\Protection\ProtectionRules;
+use Wexon\Core\Protection\TargetRule;
 use Wexon\Core\Protection\TargetState;
 use Wexon\Core\Reading\Line\LineReader;
+use Wexon\Core\Signal\Distance;
+use Wexon\Core\Signal\DistanceKind;
 use Wexon\Core\Signal\OrderSide;
 use Wexon\Core\Signal\Side;
 
@@ -52,6 +57,7 @@ final class Story
             'price' => $this->seen($rest, '14:31:00'),
             'time' => $this->seen(explode(' ', $rest)[1] ?? (string) $this->last, explode(' ', $rest)[0]),
             'not' => new NotClosed(preg_match('/target (\d+)/', $rest, $found) === 1 ? (int) $found[1] : null),
+            'hand' => $this->byHand($rest),
             'asked' => new Asked(LineReader::read("protect MARL/USD {$rest}")),
             default => throw new InvalidArgumentException("What is “{$happens}”?"),
         };
@@ -74,6 +80,16 @@ final class Story
             new DateTimeImmutable('2026-03-02T14:30:00Z'),
             isset($found[3]) ? (int) $found[3] : null,
         );
+    }
+
+    /** "stop 39.5", "stop none", "targets none", "targets 41 60" (a price and its share). */
+    private function byHand(string $rest): Event
+    {
+        [$what, $first, $share] = [...explode(' ', $rest), ''];
+
+        return $what === 'stop'
+            ? new StopMoved($first === 'none' ? null : BigDecimal::of($first), $this->last)
+            : new TargetsSet($first === 'none' ? [] : [TargetRule::of(Distance::of(DistanceKind::At, BigDecimal::of($first)), BigDecimal::of($share))], $this->last);
     }
 
     private function seen(string $rest, string $time): Event

@@ -5,6 +5,7 @@
   import Side from '../shared/Side.svelte';
   import Time from '../shared/Time.svelte';
   import { usePositions } from '../state/queries';
+  import FlattenAll from './FlattenAll.svelte';
   import Ledger from './Ledger.svelte';
 
   const positions = usePositions();
@@ -16,6 +17,7 @@
   emptyTitle="Everything is flat"
   emptyText="A position shows here from its first fill on, with its profit kept up to the second."
 >
+  {#snippet tools()}{#if (positions.data?.length ?? 0) > 0}<FlattenAll />{/if}{/snippet}
   {#snippet head()}<th>Account</th><th>Instrument</th><th>Side</th><th class="right">Size</th><th class="right">Average</th><th
       class="right"
       title="Fees of both sides included">Break-even</th
@@ -23,7 +25,7 @@
     >{/snippet}
   {#snippet row(position)}
     <td><AccountName account={position.account} /></td>
-    <td class="font-semibold">{position.instrument}</td>
+    <td class="font-semibold"><a class="link" href="/positions/{position.id}">{position.instrument}</a></td>
     <td><Side side={position.side} /></td>
     <td class="right"><Figure value={position.quantity} /></td>
     <td class="right"><Figure value={position.average} /></td>

@@ -6,19 +6,18 @@ export const stations = [
   { name: 'Guard', steps: ['guard'] },
   { name: 'Size', steps: ['size'] },
   { name: 'Send', steps: ['plan'] },
-  { name: 'Protect', steps: [] },
+  { name: 'Protect', steps: ['protect'] },
 ] as const;
 
 /** How a signal left a post: through it, stopped at it, or never came so far. */
 export type Arm = Verdict | 'unreached';
 
 const SEND = 3;
-const PROTECT = 4;
 
-/** The arms of all posts after a decision. Nothing protects yet, so the last post is never reached. */
+/** The arms of all posts after a decision. The last is reached where stop or targets look after what was opened. */
 export function arms(decision: Decision | null): Arm[] {
   return stations.map((station, i) => {
-    if (decision === null || i === PROTECT) return 'unreached';
+    if (decision === null) return 'unreached';
     if (i === SEND && decision.orders.some((order) => order.state === 'refused' || order.state === 'lapsed')) return 'refuse';
     const steps = decision.steps.filter((step) => (station.steps as readonly string[]).includes(step.station));
     return steps.find((step) => step.verdict !== 'pass')?.verdict ?? (steps.length > 0 ? 'pass' : 'unreached');

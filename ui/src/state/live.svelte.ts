@@ -48,7 +48,7 @@ const affected: Record<Exclude<LiveEvent['kind'], 'prices' | 'connecting'>, read
   message: [keys.messages, keys.inlets, keys.slips, keys.tally],
   notice: [keys.notices, keys.slips],
   decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
-  order: [keys.messages, keys.orders, keys.fills, keys.positions, keys.panel],
+  order: [keys.messages, keys.orders, keys.fills, keys.positions, keys.panel, keys.trades],
   account: [keys.accounts],
   route: [keys.routes, keys.panel],
 };

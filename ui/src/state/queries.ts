@@ -23,6 +23,7 @@ export const keys = {
   slips: ['slips'] as const,
   tally: ['tally'] as const,
   notices: ['notices'] as const,
+  trades: ['trades'] as const,
 };
 
 export const usePanel = () => createQuery(() => ({ queryKey: keys.panel, queryFn: () => take(api.GET('/panel')) }));
@@ -79,6 +80,37 @@ export const useVenues = () =>
 
 export const usePositions = () =>
   createQuery(() => ({ queryKey: keys.positions, queryFn: async () => (await take(api.GET('/positions'))).data }));
+
+/** One position with everything around it; looked at anew all the time while its page is open. */
+export const usePosition = (id: () => number) =>
+  createQuery(() => ({
+    queryKey: [...keys.positions, id()],
+    queryFn: () => take(api.GET('/positions/{position}', { params: { path: { position: id() } } })),
+    refetchInterval: 1_500,
+  }));
+
+export const usePositionBars = (id: () => number, seconds: () => number) =>
+  createQuery(() => ({
+    queryKey: ['bars', id(), seconds()],
+    queryFn: async () =>
+      (
+        await take(
+          api.GET('/positions/{position}/bars', { params: { path: { position: id() }, query: { seconds: seconds() as 60 } } }),
+        )
+      ).data,
+    refetchInterval: Math.min(15_000, seconds() * 1000),
+  }));
+
+export const useTrades = () =>
+  createQuery(() => ({ queryKey: keys.trades, queryFn: async () => (await take(api.GET('/trades'))).data }));
+
+type Way = { by: 'route' | 'instrument' | 'day' | 'reason'; days: number; live: boolean };
+
+export const useTallies = (way: () => Way) =>
+  createQuery(() => ({
+    queryKey: [...keys.trades, 'tally', way()],
+    queryFn: async () => (await take(api.GET('/trades/tally', { params: { query: way() } }))).data,
+  }));
 
 export const useOrders = () =>
   createQuery(() => ({ queryKey: keys.orders, queryFn: async () => (await take(api.GET('/orders'))).data }));
