@@ -66,6 +66,9 @@ final readonly class Hand
     {
         $instrument = $this->instrument($position);
         $held = $position->quantity->abs();
+        if ($held->isZero()) {
+            throw new OrderRefusal('The position is closed already.');
+        }
         $isAll = $share->isEqualTo(100);
         $units = $isAll ? $held : $instrument->roundSizeDown($held->multipliedBy($share)->dividedBy(100, 18, RoundingMode::DOWN));
         if ($units->isLessThan($instrument->leastSize)) {

@@ -8,6 +8,7 @@ use App\Connector\VenueTrouble;
 use App\Dispatch\NamedLock;
 use App\Models\Instrument;
 use App\Models\Protection;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
 use Wexon\Core\Instrument\Instrument as InstrumentValue;
@@ -44,6 +45,9 @@ final class WatchPositions
     /** @var array<string, Quote> By "venue:instrument". */
     private array $last = [];
 
+    /** @var array<int, true> By id: those that have seen a price since they were read. */
+    private array $settled = [];
+
     /** @var array<int, float> */
     private array $restsUntil = [];
 
@@ -69,10 +73,11 @@ final class WatchPositions
         $this->read($accounts);
         $fresh = $this->feed->quotes($this->wanted ??= $this->wanted(), self::WAITS);
         $this->last = $fresh + $this->last;
+        $now = now()->toDateTimeImmutable();
         foreach ($this->rows as $id => [$row]) {
             $key = "{$row->account->venue}:{$row->instrument}";
             if (isset($fresh[$key]) || $this->isTimeUp($id)) {
-                $this->seen($id, $fresh[$key] ?? $this->last[$key] ?? null);
+                $this->seen($id, $fresh[$key] ?? $this->last[$key] ?? null, $now);
             }
         }
         foreach ($this->rows as $id => [$row]) {
@@ -99,6 +104,7 @@ final class WatchPositions
         $changed = $rows->filter(fn ($row): bool => ! isset($this->rows[$row->id]) || $this->rows[$row->id][0]->changed_at->format('Y-m-d H:i:s.u') !== $row->changed_at || $this->rows[$row->id][0]->is_due !== (bool) $row->is_due);
         foreach ($changed->isEmpty() ? [] : Protection::query()->whereKey($changed->keys()->all())->with('account')->get() as $row) {
             $this->rows[$row->id] = [$row, $row->value(), $this->instrument($row)];
+            unset($this->settled[$row->id]);
         }
         $this->wanted = $gone === [] && $changed->isEmpty() ? $this->wanted : null;
     }
@@ -126,16 +132,20 @@ final class WatchPositions
         return $this->rows[$id][1]->exitAt !== null && now() >= $this->rows[$id][1]->exitAt;
     }
 
-    private function seen(int $id, ?Quote $quote): void
+    private function seen(int $id, ?Quote $quote, DateTimeImmutable $now): void
     {
         [$row, $value, $instrument] = $this->rows[$id];
-        $isOld = $quote === null || abs(now()->getTimestamp() - $quote->at->getTimestamp()) > self::OLDEST_QUOTE;
+        $isOld = $quote === null || abs($now->getTimestamp() - $quote->at->getTimestamp()) > self::OLDEST_QUOTE;
         if ($row->is_open !== true || microtime(true) < ($this->restsUntil[$id] ?? 0) || $quote === null || ($isOld && ! $this->isTimeUp($id))) {
             return;
         }
-        $event = new PriceSeen($quote, now()->toDateTimeImmutable(), $this->holdsStop($row, $value), $row->held['targets']);
+        if (isset($this->settled[$id]) && (new PriceSeen($quote, $now))->leaves($value)) {
+            return;
+        }
+        $event = new PriceSeen($quote, $now, $this->holdsStop($row, $value), $row->held['targets']);
         $outcome = $event->applyTo($value, $instrument);
         $this->rows[$id][1] = $outcome->protection;
+        $this->settled[$id] = true;
         if ($outcome->closings !== []) {
             $this->closed($id, $event);
         } elseif ($this->hasMoved($value, $outcome->protection) && microtime(true) > ($this->movedAt[$id] ?? 0) + self::MOVES_EVERY) {
@@ -166,6 +176,7 @@ final class WatchPositions
         // Somebody else is at this position now: what is on disk counts, and the next price tries again.
         $this->readAt = $ran ? 0.0 : $this->readAt;
         $this->rows[$id][1] = $row->value();
+        unset($this->settled[$id]);
     }
 
     /** The stop has followed: it is kept, with the best price that it follows. */

@@ -23,14 +23,19 @@ final class ApiDescriptionTest extends TestCase
         $profile = $api->get('profiles')->json('data.0.id');
         $slips = $api->put("routes/{$desk->route->id}/slips", ['style' => 'plain', 'form' => 'line', 'way' => 'message', 'adds' => true, 'profile_id' => $profile, 'size' => null])->throw()->json('data.slips');
         $link = $api->put('symbols/links', ['venue' => 'quarrystone', 'symbol' => 'M', 'instrument' => 'marl_perp'])->throw()->json('data.id');
+        $api->post('positions/flatten', ['account_id' => null])->throw();
+        $desk->send('enter long MARL/USD stop 20% targets 20%:50');
+        $position = $api->get('positions')->json('data.0.id');
         $described = $api->get('openapi.json')->throw()->json();
-        $id = ['{route}' => $desk->route->id, '{inlet}' => $desk->inlet->id, '{account}' => $desk->account->id, '{message}' => $message->ulid, '{decision}' => $message->decisions[0]->id, '{reading}' => $reading];
+        $id = ['{route}' => $desk->route->id, '{inlet}' => $desk->inlet->id, '{account}' => $desk->account->id, '{message}' => $message->ulid, '{decision}' => $message->decisions[0]->id, '{reading}' => $reading, '{position}' => $position];
 
         foreach ($described['paths'] as $path => $operations) {
             if (isset($operations['get'])) {
                 $answer = $api->get(ltrim(strtr($path, $id), '/'), match ($path) {
                     '/instruments' => ['venue' => 'quarrystone'],
                     '/symbols/guess' => ['venue' => 'quarrystone', 'symbol' => 'TUFA'],
+                    '/positions/{position}/bars' => ['seconds' => 60],
+                    '/trades/tally' => ['by' => 'reason', 'days' => 30],
                     default => [],
                 });
                 $this->assertDescribed($described, $operations['get'], $answer->status(), $answer->body(), "GET {$path}");
@@ -40,6 +45,12 @@ final class ApiDescriptionTest extends TestCase
             ['post', '/accounts', '/accounts', ['name' => '']],
             ['post', '/accounts/{account}/check', "/accounts/{$desk->account->id}/check", []],
             ['delete', '/accounts/{account}', "/accounts/{$desk->account->id}", []],
+            ['put', '/positions/{position}/stop', "/positions/{$position}/stop", ['price' => '0.5']],
+            ['put', '/positions/{position}/targets', "/positions/{$position}/targets", ['targets' => [['price' => '1', 'share' => '50']]]],
+            ['post', '/positions/{position}/break-even', "/positions/{$position}/break-even", []],
+            ['post', '/positions/{position}/add', "/positions/{$position}/add", ['units' => '1']],
+            ['post', '/positions/{position}/close', "/positions/{$position}/close", ['share' => '100']],
+            ['put', '/accounts/{account}/credentials', "/accounts/{$desk->account->id}/credentials", ['credentials' => ['key' => 'x']]],
             ['put', '/routes/{route}/state', "/routes/{$desk->route->id}/state", ['state' => 'paused']],
             ['post', '/inlets', '/inlets', ['name' => 'Another']],
             ['post', '/inlets/{inlet}/test', "/inlets/{$desk->inlet->id}/test", ['body' => 'x', 'dry' => true]],

@@ -111,6 +111,35 @@ final class ProtectionTest extends TestCase
         self::assertSame('1.50', (string) $ratio, 'half as far again');
     }
 
+    public function test_everything_by_hand(): void
+    {
+        $desk = Desk::make(['protection' => self::FAR]);
+        $desk->send('enter long MARL/USD');
+        $this->heldFor($desk, 3);
+        $api = Desk::api($desk->token);
+        $position = $api->get('positions')->json('data.0.id');
+        $mark = \Brick\Math\BigDecimal::of($api->get("positions/{$position}")->json('protection.stop'))->multipliedBy('1.1')->toScale(2, \Brick\Math\RoundingMode::DOWN);
+
+        self::assertSame((string) $mark, $api->put("positions/{$position}/stop", ['price' => (string) $mark])->throw()->json('protection.stop'));
+        self::assertStringContainsString('would be hit at once', (string) $api->put("positions/{$position}/stop", ['price' => '900'])->json('errors.price.0'));
+        $api->put("positions/{$position}/targets", ['targets' => [['price' => '900', 'share' => '25']]])->throw();
+        self::assertSame(['stop sell 2', 'target 1 sell 0.5'], $this->settled($desk, ['stop sell 2', 'target 1 sell 0.5']));
+        self::assertSame(422, $api->put("positions/{$position}/targets", ['targets' => [['price' => '1', 'share' => '25']]])->status());
+        self::assertSame(422, $api->put("positions/{$position}/targets", ['targets' => [['price' => '900', 'share' => '60'], ['price' => '901', 'share' => '60']]])->status());
+        $api->put("positions/{$position}/targets", ['targets' => []])->throw();
+        $api->post("positions/{$position}/add", ['units' => '1'])->throw();
+        self::assertSame(422, $api->post("positions/{$position}/add", ['units' => '0.001'])->status());
+        self::assertSame(['stop sell 3'], $this->settled($desk, ['stop sell 3']));
+        $order = $api->post("positions/{$position}/close", ['share' => '50'])->throw()->json('data');
+        self::assertSame(['1.5', 'by hand, Tester'], [$order['filled'], $order['reason']]);
+        self::assertSame(['stop sell 1.5'], $this->settled($desk, ['stop sell 1.5']));
+        self::assertSame(['closed' => 1, 'troubles' => []], $api->post('positions/flatten', [])->throw()->json());
+        self::assertSame([], $this->settled($desk, []));
+        self::assertSame('by hand, Tester', $api->get('trades')->json('data.0.reason'));
+        self::assertSame(1, $api->get('trades/tally?by=reason&days=1')->json('data.0.all.count'));
+        self::assertSame('The position is closed already.', $api->post("positions/{$position}/close", ['share' => '100'])->json('errors.share.0'));
+    }
+
     /** @return list<string> "stop sell 2", once there are so many at the venue. */
     private function heldFor(Desk $desk, int $orders): array
     {

@@ -32,7 +32,7 @@ final class Bench
         $status += $this->measure($place, 'inlet');
         Terminal::say('With the workers reading what comes in:');
         Services::control($place, ['start', 'worker:*', 'watcher', 'protector:*', 'scheduler']);
-        $status += $this->measure($place, 'inlet') + $this->measure($place, 'orders') + $this->measure($place, 'grid');
+        $status += $this->measure($place, 'inlet') + $this->measure($place, 'orders') + $this->measure($place, 'grid') + $this->measure($place, 'protection');
         Services::stop($place);
 
         return $status === 0 ? 0 : 1;

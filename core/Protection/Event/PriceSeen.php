@@ -48,6 +48,26 @@ final readonly class PriceSeen implements Event
             : Outcome::of($moved->with(['closing' => $reason]), Closing::all($reason, $moved->quantity));
     }
 
+    /**
+     * Whether it leaves a protection as it is that has seen the last price before: no better price than the best, and
+     * neither stop nor target nor the time is reached. Much quicker to tell than what it would make of it.
+     */
+    public function leaves(Protection $protection): bool
+    {
+        $mark = $protection->side === Side::Long ? $this->quote->bid : $this->quote->ask;
+        $sign = $protection->side === Side::Long ? 1 : -1;
+        if ($mark->compareTo($protection->best) * $sign > 0 || ($protection->stop !== null && $mark->compareTo($protection->stop) * $sign <= 0) || ($protection->exitAt !== null && $this->at >= $protection->exitAt)) {
+            return false;
+        }
+        foreach ($protection->targets as $target) {
+            if ($mark->compareTo($target->price) * $sign >= 0) {
+                return false;
+            }
+        }
+
+        return true;
+    }
+
     /** With the stop where break-even, trailing and floor put it by now. */
     private function followed(Protection $protection, Levels $levels, BigDecimal $mark): Protection
     {

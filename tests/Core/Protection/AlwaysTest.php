@@ -39,6 +39,9 @@ final class AlwaysTest extends TestCase
             foreach ($prices as $i => $price) {
                 $before = $story->protection;
                 $story->then('price '.BigDecimal::of($price)->dividedBy(100, 2));
+                // Twice the same: nothing may come of it, unless something is being closed.
+                $story->then('price '.BigDecimal::of($price)->dividedBy(100, 2));
+                self::assertTrue($story->left === null || ($story->left[0] == $story->left[1]->protection && $story->left[1]->closings === []), 'what a price is said to leave as it is, it does');
                 $this->holds($before, $story->protection, loosens: false);
                 $before = $story->protection;
                 if (($turns[$i] ?? 0) === 1) {

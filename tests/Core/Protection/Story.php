@@ -20,6 +20,7 @@ use Wexon\Core\Protection\Event\PositionChanged;
 use Wexon\Core\Protection\Event\PriceSeen;
 use Wexon\Core\Protection\Event\StopMoved;
 use Wexon\Core\Protection\Event\TargetsSet;
+use Wexon\Core\Protection\Outcome;
 use Wexon\Core\Protection\Protection;
 use Wexon\Core\Protection\ProtectionRules;
 use Wexon\Core\Protection\TargetRule;
@@ -34,6 +35,9 @@ use Wexon\Core\Signal\Side;
 final class Story
 {
     public Protection $protection;
+
+    /** @var array{Protection, Outcome}|null What a price left as it was, and what it would have made of it. */
+    public ?array $left = null;
 
     private Position $position;
 
@@ -62,6 +66,7 @@ final class Story
             default => throw new InvalidArgumentException("What is “{$happens}”?"),
         };
         $outcome = $event->applyTo($this->protection, $this->instrument);
+        $this->left = $event instanceof PriceSeen && $event->leaves($this->protection) ? [$this->protection, $outcome] : null;
         $this->protection = $outcome->protection;
 
         return $this->shown($outcome->closings);
