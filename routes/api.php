@@ -3,6 +3,7 @@
 use App\Http\Controllers\Accounts;
 use App\Http\Controllers\Blotter;
 use App\Http\Controllers\Description;
+use App\Http\Controllers\Differences;
 use App\Http\Controllers\Inlets;
 use App\Http\Controllers\Journal;
 use App\Http\Controllers\Notices;
@@ -109,6 +110,8 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::post('positions/{position}/break-even', Positions\ToBreakEven::class);
     Route::post('positions/{position}/close', Positions\ClosePosition::class);
     Route::post('positions/{position}/add', Positions\AddToPosition::class);
+    Route::get('differences', Differences\ListDifferences::class);
+    Route::post('differences/{difference}', Differences\Answer::class);
     Route::get('trades', Trades\ListTrades::class);
     Route::get('trades/tally', Trades\TallyTrades::class);
     Route::get('orders', Blotter\ListOrders::class);

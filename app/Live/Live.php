@@ -52,6 +52,12 @@ final class Live
         $this->publish($deskId, ['kind' => 'notice']);
     }
 
+    /** Where venues and our books do not agree has changed. */
+    public function difference(int $deskId): void
+    {
+        $this->publish($deskId, ['kind' => 'difference']);
+    }
+
     public function account(Account $account): void
     {
         $this->publish($account->desk_id, ['kind' => 'account', 'id' => $account->id]);

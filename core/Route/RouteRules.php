@@ -25,7 +25,7 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type LadderSpec from Ladder
  * @phpstan-import-type ProtectionSpec from ProtectionRules
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null, pause_on_difference?: bool}
  */
 final readonly class RouteRules
 {
@@ -54,6 +54,8 @@ final readonly class RouteRules
         public ProtectionRules $protection,
         /** Percent of profit, fees included, from which a signal may close; null: whenever it likes. */
         public ?BigDecimal $exitProfit,
+        /** Whether it pauses when the venue holds something else than our books. */
+        public bool $pauseOnDifference,
     ) {}
 
     /**
@@ -92,6 +94,7 @@ final readonly class RouteRules
             WhenClosed::from($spec['when_closed'] ?? WhenClosed::QueueExits->value),
             ProtectionRules::of($spec['protection'] ?? []),
             isset($spec['exit_profit']) ? BigDecimal::of($spec['exit_profit']) : null,
+            $spec['pause_on_difference'] ?? false,
         );
     }
 
@@ -115,6 +118,7 @@ final readonly class RouteRules
             $this->whenClosed,
             $this->protection,
             $this->exitProfit,
+            $this->pauseOnDifference,
         );
     }
 
@@ -136,6 +140,7 @@ final readonly class RouteRules
         ] + ($this->caps->toArray() === [] ? [] : ['caps' => $this->caps->toArray()])
           + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()])
           + ($this->protection->toArray() === [] ? [] : ['protection' => $this->protection->toArray()])
+          + ($this->pauseOnDifference ? ['pause_on_difference' => true] : [])
           + ($this->exitProfit === null ? [] : ['exit_profit' => (string) $this->exitProfit])
           + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);
     }

@@ -15,7 +15,6 @@ use GuzzleHttp\Client;
 use Illuminate\Support\Facades\DB;
 use RuntimeException;
 use Wexon\Core\Order\OrderRole;
-use Wexon\Core\Practice\PricePath;
 
 /**
  * From a price at the venue to the exit order there, while many other positions are looked after; and what looking after
@@ -25,6 +24,9 @@ use Wexon\Core\Practice\PricePath;
 final class ProtectionBench
 {
     private const ROUNDS = 40;
+
+    /** Milliseconds, at the practice venue. */
+    private const PRICES_EVERY = 250;
 
     private const INSTRUMENTS = ['marl_spot', 'marl_perp', 'tufa_spot', 'tufa_perp', 'chert_spot', 'chert_perp', 'skarn_spot', 'skarn_perp'];
 
@@ -59,7 +61,7 @@ final class ProtectionBench
             $client->post($inlet->address(), ['body' => 'enter long MARL/USD stop 1ticks']);
             $exit = $this->waitFor('it is closed', static fn (): ?Order => Order::query()->where('id', '>', $last)->where('account_id', $account->id)->where('role', OrderRole::Exit)->where('state', OrderState::Filled)->first());
             $at = CarbonImmutable::parse((string) DB::table('quarrystone.orders')->where('client_id', $exit->client_id)->value('created_at'), 'UTC');
-            $times[] = ((int) $at->format('v') % PricePath::STEP) / 1000;
+            $times[] = ((int) $at->format('v') % self::PRICES_EVERY) / 1000;
         }
 
         return $times;

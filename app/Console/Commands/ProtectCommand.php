@@ -2,9 +2,13 @@
 
 namespace App\Console\Commands;
 
+use App\Connector\VenueTrouble;
+use App\Models\Account;
 use App\Protect\Leases;
+use App\Protect\Reconcile;
 use App\Protect\WatchPositions;
 use Illuminate\Console\Command;
+use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Sleep;
 use Throwable;
 
@@ -13,11 +17,18 @@ final class ProtectCommand extends Command
 {
     private const AFTER_TROUBLE = 500;
 
+    /** Seconds between two looks at one account; longer when there are very many. */
+    private const RECONCILED_EVERY = 5;
+
+    private float $reconciledAt = 0.0;
+
+    private int $next = 0;
+
     protected $signature = 'wexon:protect';
 
     protected $description = 'Looks after open positions';
 
-    public function handle(WatchPositions $watch): int
+    public function handle(WatchPositions $watch, Reconcile $reconcile): int
     {
         $leases = new Leases(gethostname().':'.getmypid());
         $running = true;
@@ -26,7 +37,9 @@ final class ProtectCommand extends Command
         });
         while ($running) {
             try {
-                $watch->look($leases->accounts());
+                $accounts = $leases->accounts();
+                $watch->look($accounts);
+                $this->reconcile($reconcile, $accounts);
             } catch (Throwable $trouble) {
                 // The database may be starting again: all that matters is on disk, and the next look reads it.
                 report($trouble);
@@ -36,5 +49,25 @@ final class ProtectCommand extends Command
         $leases->giveUp();
 
         return self::SUCCESS;
+    }
+
+    /**
+     * One account at a time, so that prices do not wait; each comes again after some seconds.
+     *
+     * @param  list<int>  $accounts
+     */
+    private function reconcile(Reconcile $reconcile, array $accounts): void
+    {
+        if ($accounts === [] || microtime(true) < $this->reconciledAt + self::RECONCILED_EVERY / count($accounts)) {
+            return;
+        }
+        $this->reconciledAt = microtime(true);
+        $this->next = ($this->next + 1) % count($accounts);
+        $account = Account::query()->find($accounts[$this->next]);
+        try {
+            $account === null || $reconcile->look($account);
+        } catch (VenueTrouble $trouble) {
+            Log::info("An account could not be compared: {$trouble->getMessage()}");
+        }
     }
 }

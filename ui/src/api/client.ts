@@ -27,6 +27,7 @@ export type Protection = Schemas['Protection'];
 export type Distance = Schemas['Distance'];
 export type PositionDetails = Schemas['PositionDetails'];
 export type Bar = Schemas['Bar'];
+export type Difference = Schemas['Difference'];
 export type OrderPrice = Schemas['OrderPrice'];
 export type Ticket = Schemas['Ticket'];
 export type Rung = Schemas['Rung'];

@@ -112,6 +112,13 @@
         ><input
           type="checkbox"
           class="checkbox checkbox-sm"
+          bind:checked={() => draft.rules.pause_on_difference ?? false, (on: boolean) => (draft.rules.pause_on_difference = on)}
+        />Pause when the venue holds something else than our books</label
+      >
+      <label class="flex items-center gap-2 self-center text-sm font-semibold"
+        ><input
+          type="checkbox"
+          class="checkbox checkbox-sm"
           bind:checked={() => draft.rules.start_clean ?? false, (on: boolean) => (draft.rules.start_clean = on)}
         />Start clean: after arming, wait for the first entry</label
       >

@@ -10,6 +10,7 @@ type LiveEvent =
   | { kind: 'order'; id: number; state: string }
   | { kind: 'account'; id: number }
   | { kind: 'notice' }
+  | { kind: 'difference' }
   | { kind: 'connecting'; percent: number; doing: string }
   | { kind: 'route'; id: number; state: string }
   | { kind: 'prices'; quotes: Record<string, Quote>; positions: Position[] };
@@ -50,6 +51,7 @@ const affected: Record<Exclude<LiveEvent['kind'], 'prices' | 'connecting'>, read
   decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
   order: [keys.messages, keys.orders, keys.fills, keys.positions, keys.panel, keys.trades],
   account: [keys.accounts],
+  difference: [keys.differences, keys.positions],
   route: [keys.routes, keys.panel],
 };
 

@@ -24,6 +24,7 @@ export const keys = {
   tally: ['tally'] as const,
   notices: ['notices'] as const,
   trades: ['trades'] as const,
+  differences: ['differences'] as const,
 };
 
 export const usePanel = () => createQuery(() => ({ queryKey: keys.panel, queryFn: () => take(api.GET('/panel')) }));
@@ -100,6 +101,9 @@ export const usePositionBars = (id: () => number, seconds: () => number) =>
       ).data,
     refetchInterval: Math.min(15_000, seconds() * 1000),
   }));
+
+export const useDifferences = () =>
+  createQuery(() => ({ queryKey: keys.differences, queryFn: async () => (await take(api.GET('/differences'))).data }));
 
 export const useTrades = () =>
   createQuery(() => ({ queryKey: keys.trades, queryFn: async () => (await take(api.GET('/trades'))).data }));
