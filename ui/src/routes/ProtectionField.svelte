@@ -54,7 +54,7 @@
   </div>
   <TargetsField bind:targets={() => protection.targets ?? [], (targets) => set({ targets })} errors={at('targets')} />
   <div class="grid gap-3 sm:grid-cols-2">
-    <Field label="To break-even after target" hint="Fees of both sides included; empty: never." errors={at('break_even')}>
+    <Field label="To break-even after target" hint="With the fees of entry and exit; empty: never." errors={at('break_even')}>
       <input
         class="input figure w-24"
         type="number"
