@@ -14,7 +14,6 @@ use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Position;
 use App\Models\Protection;
-use App\Models\User;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Illuminate\Support\Facades\DB;
@@ -26,7 +25,7 @@ use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Protection\Event\Event;
 use Wexon\Core\Signal\Side;
 
-/** What somebody does to a position by hand. It acts at once, in the position's lane, and is in the history with who did it. */
+/** What somebody does to a position by hand, or the route to all of its positions. It acts at once, in the position's lane, and is in the history with the reason. */
 final readonly class Hand
 {
     /** Seconds to wait for a signal that is being carried out. */
@@ -59,10 +58,11 @@ final readonly class Hand
      * Closes a share of the position at market; all of it takes back first what could open it again.
      *
      * @param  BigDecimal  $share  Percent.
+     * @param  string  $reason  "by hand, Odile Brandt"; kept with the order.
      *
      * @throws OrderRefusal If that is less than an order can be.
      */
-    public function close(Position $position, BigDecimal $share, User $who): Order
+    public function close(Position $position, BigDecimal $share, string $reason): Order
     {
         $instrument = $this->instrument($position);
         $held = $position->quantity->abs();
@@ -75,10 +75,10 @@ final readonly class Hand
             throw new OrderRefusal("{$share->stripTrailingZeros()} % of {$held->stripTrailingZeros()} is {$units->stripTrailingZeros()}: below the least order of {$instrument->name}, which is {$instrument->leastSize}.");
         }
 
-        return $this->inLane($position, function () use ($position, $instrument, $units, $isAll, $who): Order {
-            $isAll && $this->takeBackOpening($position, $who);
+        return $this->inLane($position, function () use ($position, $instrument, $units, $isAll, $reason): Order {
+            $isAll && $this->takeBackOpening($position, $reason);
 
-            return $this->sent($position, Ticket::of(OrderRole::Exit, $instrument->name, $this->side($position)->closing(), $units, OrderTerms::market()), $who);
+            return $this->sent($position, Ticket::of(OrderRole::Exit, $instrument->name, $this->side($position)->closing(), $units, OrderTerms::market()), $reason);
         });
     }
 
@@ -87,14 +87,14 @@ final readonly class Hand
      *
      * @throws OrderRefusal If that is no size of an order.
      */
-    public function add(Position $position, BigDecimal $units, User $who): Order
+    public function add(Position $position, BigDecimal $units, string $reason): Order
     {
         $instrument = $this->instrument($position);
         if ($units->isLessThan($instrument->leastSize) || ! $units->remainder($instrument->lotStep)->isZero()) {
             throw new OrderRefusal("An order of {$instrument->name} is {$instrument->leastSize} or more, in steps of {$instrument->lotStep}.");
         }
 
-        return $this->inLane($position, fn (): Order => $this->sent($position, Ticket::of(OrderRole::Add, $instrument->name, $this->side($position)->opening(), $units, OrderTerms::market()), $who));
+        return $this->inLane($position, fn (): Order => $this->sent($position, Ticket::of(OrderRole::Add, $instrument->name, $this->side($position)->opening(), $units, OrderTerms::market()), $reason));
     }
 
     public function instrument(Position $position): InstrumentValue
@@ -107,12 +107,12 @@ final readonly class Hand
         return $position->quantity->isNegative() ? Side::Short : Side::Long;
     }
 
-    private function sent(Position $position, Ticket $ticket, User $who): Order
+    private function sent(Position $position, Ticket $ticket, string $reason): Order
     {
         $decision = $this->decisionOf($position);
         $number = 1 + (int) $decision->orders()->max('number');
         $protection = Protection::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->where('is_open', true)->first();
-        $id = Order::query()->insertGetId(['reason' => mb_substr("by hand, {$who->name}", 0, 40), 'protection_id' => $protection?->id]
+        $id = Order::query()->insertGetId(['reason' => mb_substr($reason, 0, 40), 'protection_id' => $protection?->id]
             + Order::committed($decision, $ticket->numbered($number), ClientOrderId::of($decision, $number), BigDecimal::zero(), $position->leverage, $position->rate));
         $order = Order::query()->findOrFail($id)->setRelation('decision', $decision)->setRelation('account', $position->account);
         CrashPoint::pass("kept-{$number}", $order->route_id);
@@ -125,10 +125,10 @@ final readonly class Hand
     }
 
     /** @throws VenueTrouble If one of them could not be taken back. */
-    private function takeBackOpening(Position $position, User $who): void
+    private function takeBackOpening(Position $position, string $reason): void
     {
         foreach (Order::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->whereIn('state', OrderState::open())->whereIn('role', [OrderRole::Entry, OrderRole::Add])->with('account')->get() as $order) {
-            $this->takeBack->takeBack($order, "Taken back with the position by {$who->name}.");
+            $this->takeBack->takeBack($order, "Taken back with the position: {$reason}.");
         }
     }
 

@@ -9,6 +9,7 @@ use InvalidArgumentException;
 use Wexon\Core\Ladder\Ladder;
 use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Protection\ProtectionRules;
+use Wexon\Core\Protection\Whole;
 use Wexon\Core\Sizing\Caps;
 use Wexon\Core\Sizing\Multiplied;
 use Wexon\Core\Sizing\SizeRule;
@@ -24,8 +25,9 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type LeverageSpec from Leverage
  * @phpstan-import-type LadderSpec from Ladder
  * @phpstan-import-type ProtectionSpec from ProtectionRules
+ * @phpstan-import-type WholeSpec from Whole
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null, pause_on_difference?: bool}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null, pause_on_difference?: bool, whole?: WholeSpec|null}
  */
 final readonly class RouteRules
 {
@@ -56,6 +58,8 @@ final readonly class RouteRules
         public ?BigDecimal $exitProfit,
         /** Whether it pauses when the venue holds something else than our books. */
         public bool $pauseOnDifference,
+        /** Over all that it holds on an account. */
+        public Whole $whole,
     ) {}
 
     /**
@@ -95,6 +99,7 @@ final readonly class RouteRules
             ProtectionRules::of($spec['protection'] ?? []),
             isset($spec['exit_profit']) ? BigDecimal::of($spec['exit_profit']) : null,
             $spec['pause_on_difference'] ?? false,
+            Whole::of($spec['whole'] ?? []),
         );
     }
 
@@ -119,6 +124,7 @@ final readonly class RouteRules
             $this->protection,
             $this->exitProfit,
             $this->pauseOnDifference,
+            $this->whole,
         );
     }
 
@@ -141,6 +147,7 @@ final readonly class RouteRules
           + ($this->leverage === null ? [] : ['leverage' => $this->leverage->toArray()])
           + ($this->protection->toArray() === [] ? [] : ['protection' => $this->protection->toArray()])
           + ($this->pauseOnDifference ? ['pause_on_difference' => true] : [])
+          + ($this->whole->isEmpty() ? [] : ['whole' => $this->whole->toArray()])
           + ($this->exitProfit === null ? [] : ['exit_profit' => (string) $this->exitProfit])
           + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);
     }

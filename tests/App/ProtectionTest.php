@@ -111,6 +111,21 @@ final class ProtectionTest extends TestCase
         self::assertSame('1.50', (string) $ratio, 'half as far again');
     }
 
+    public function test_a_route_as_a_whole_is_closed_when_its_loss_is_reached(): void
+    {
+        $desk = Desk::make([
+            'legs' => [['symbol' => 'MARL/USD', 'instrument' => 'marl_perp'], ['symbol' => 'CHERT/USD', 'instrument' => 'chert_perp']],
+            'size' => ['rule' => 'fixed_money', 'amount' => '100'], 'whole' => ['stop' => '0.14'],
+        ]);
+        // The fee and the spread of one leg are a tenth of a percent: that is not enough, and with the second it is.
+        $desk->post('enter long MARL/USD');
+        $desk->post('enter long CHERT/USD');
+        Desk::waitFor('both are closed', static fn (): ?bool => Trade::query()->where('account_id', $desk->account->id)->whereNotNull('closed_at')->count() === 2 ? true : null);
+
+        self::assertSame(['route stop'], Trade::query()->where('account_id', $desk->account->id)->distinct()->pluck('reason')->all());
+        self::assertSame([], $desk->heldAtVenue());
+    }
+
     public function test_everything_by_hand(): void
     {
         $desk = Desk::make(['protection' => self::FAR]);

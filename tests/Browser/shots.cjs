@@ -17,6 +17,8 @@ const views = [
   ['symbols', '/symbols', 'day'],
   ['journal', '/journal', 'day', (page) => page.getByRole('region', { name: 'Messages' }).getByRole('link').filter({ hasText: 'sent' }).first().click()],
   ['blotter', '/blotter', 'day'],
+  ['position', '/blotter', 'day', (page) => page.getByRole('region', { name: 'Positions' }).getByRole('link').first().click()],
+  ['trades', '/trades', 'day'],
   ['accounts', '/accounts', 'day'],
   ['notices', '/notices', 'day'],
 ];

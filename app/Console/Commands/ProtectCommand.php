@@ -7,6 +7,7 @@ use App\Models\Account;
 use App\Protect\Leases;
 use App\Protect\Reconcile;
 use App\Protect\WatchPositions;
+use App\Protect\WatchWholes;
 use Illuminate\Console\Command;
 use Illuminate\Support\Facades\Log;
 use Illuminate\Support\Sleep;
@@ -20,6 +21,9 @@ final class ProtectCommand extends Command
     /** Seconds between two looks at one account; longer when there are very many. */
     private const RECONCILED_EVERY = 5;
 
+    /** Seconds between two accounts: a watcher of very many takes longer for the round rather than press the venues. */
+    private const GAP = 0.2;
+
     private float $reconciledAt = 0.0;
 
     private int $next = 0;
@@ -28,7 +32,7 @@ final class ProtectCommand extends Command
 
     protected $description = 'Looks after open positions';
 
-    public function handle(WatchPositions $watch, Reconcile $reconcile): int
+    public function handle(WatchPositions $watch, WatchWholes $wholes, Reconcile $reconcile): int
     {
         $leases = new Leases(gethostname().':'.getmypid());
         $running = true;
@@ -39,6 +43,7 @@ final class ProtectCommand extends Command
             try {
                 $accounts = $leases->accounts();
                 $watch->look($accounts);
+                $wholes->look($accounts);
                 $this->reconcile($reconcile, $accounts);
             } catch (Throwable $trouble) {
                 // The database may be starting again: all that matters is on disk, and the next look reads it.
@@ -58,7 +63,7 @@ final class ProtectCommand extends Command
      */
     private function reconcile(Reconcile $reconcile, array $accounts): void
     {
-        if ($accounts === [] || microtime(true) < $this->reconciledAt + self::RECONCILED_EVERY / count($accounts)) {
+        if ($accounts === [] || microtime(true) < $this->reconciledAt + max(self::GAP, self::RECONCILED_EVERY / count($accounts))) {
             return;
         }
         $this->reconciledAt = microtime(true);

@@ -17,6 +17,7 @@
   import Station from './Station.svelte';
   import ProtectionField from './ProtectionField.svelte';
   import StyleField from './StyleField.svelte';
+  import WholeField from './WholeField.svelte';
   import { closedWords, disagreementWords, oppositeWords, sidesWords } from './words';
 
   type Props = { route: Route | null; draft: RouteDraft; inlets: Inlet[]; accounts: Account[] };
@@ -167,6 +168,12 @@
       bind:protection={() => draft.rules.protection ?? {}, (protection) => (draft.rules.protection = protection)}
       {of}
     />
+    <div class="mt-3">
+      <WholeField
+        bind:whole={() => draft.rules.whole ?? null, (whole) => (draft.rules.whole = whole)}
+        errors={of('rules.whole')}
+      />
+    </div>
     <div class="mt-3 grid gap-3 sm:grid-cols-2">
       <Field
         label="A signal closes only from"

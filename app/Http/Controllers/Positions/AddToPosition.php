@@ -17,6 +17,6 @@ final class AddToPosition
     {
         $given = $request->validate(['units' => ['required', 'string', 'regex:/^(?=.*[1-9])\d{1,12}(\.\d{1,12})?$/']], ['units.regex' => 'A size is a number above zero, such as 2.5.']);
 
-        return new OrderResource(Refused::orDone('units', static fn () => $hand->add($position, BigDecimal::of($given['units']), $user))->load('decision.route', 'decision.message', 'account'));
+        return new OrderResource(Refused::orDone('units', static fn () => $hand->add($position, BigDecimal::of($given['units']), "by hand, {$user->name}"))->load('decision.route', 'decision.message', 'account'));
     }
 }

@@ -17,6 +17,6 @@ final class ClosePosition
     {
         $given = $request->validate(['share' => ['required', 'string', 'regex:/^(100(\.0+)?|\d{1,2}(\.\d{1,6})?)$/']], ['share.regex' => 'A share is a percentage up to 100, such as 50.']);
 
-        return new OrderResource(Refused::orDone('share', static fn () => $hand->close($position, BigDecimal::of($given['share']), $user))->load('decision.route', 'decision.message', 'account'));
+        return new OrderResource(Refused::orDone('share', static fn () => $hand->close($position, BigDecimal::of($given['share']), "by hand, {$user->name}"))->load('decision.route', 'decision.message', 'account'));
     }
 }

@@ -25,7 +25,7 @@ final class Flatten
         $troubles = [];
         foreach (Position::query()->where('desk_id', $user->desk_id)->where($given)->where('quantity', '!=', 0)->with('account')->limit(self::MOST)->get() as $position) {
             try {
-                $order = $hand->close($position, BigDecimal::of(100), $user);
+                $order = $hand->close($position, BigDecimal::of(100), "by hand, {$user->name}");
                 $order->state === OrderState::Filled ? $closed++ : $troubles[] = "{$this->named($position)}: {$order->words}";
             } catch (VenueTrouble|RuntimeException $trouble) {
                 $troubles[] = "{$this->named($position)}: {$trouble->getMessage()}";
