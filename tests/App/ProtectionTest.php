@@ -132,6 +132,8 @@ final class ProtectionTest extends TestCase
         $desk->send('enter long MARL/USD');
         $this->heldFor($desk, 3);
         $api = Desk::api($desk->token);
+        self::assertSame(0, $api->post('orders/cancel', [])->throw()->json('cancelled'), 'stops and targets stay with their position');
+        self::assertSame(409, $api->post('orders/'.Order::query()->where('account_id', $desk->account->id)->where('role', OrderRole::Stop)->value('id').'/cancel')->status());
         $position = $api->get('positions')->json('data.0.id');
         $mark = \Brick\Math\BigDecimal::of($api->get("positions/{$position}")->json('protection.stop'))->multipliedBy('1.1')->toScale(2, \Brick\Math\RoundingMode::DOWN);
 

@@ -76,7 +76,9 @@
     <td class="right"><Figure value={order.filled} /></td>
     <td>{order.label ?? ''}</td>
     <td class="whitespace-nowrap">
-      {#if moving === order.id}
+      {#if order.role === 'stop' || order.role === 'target'}
+        <span class="quiet text-xs">with its position</span>
+      {:else if moving === order.id}
         <MoveOrder {order} done={() => ((moving = null), void renew())} />
       {:else}
         {#if order.state === 'working'}<button

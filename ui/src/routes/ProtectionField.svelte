@@ -140,10 +140,7 @@
   <TimesField bind:times={() => protection.times ?? null, (times) => set({ times })} errors={at('times')} />
   {#if hasAny}
     <Field label="When the position is added to">
-      <select
-        class="select w-full sm:w-1/2"
-        bind:value={() => protection.on_add ?? 'recompute', (choice) => set({ on_add: choice })}
-      >
+      <select class="select w-full" bind:value={() => protection.on_add ?? 'recompute', (choice) => set({ on_add: choice })}>
         <option value="recompute">stop and targets are worked out anew from the average</option>
         <option value="leave">stop and targets stay where they are</option>
       </select>

@@ -15,6 +15,7 @@ final class CancelOrder
 {
     public function __invoke(Order $order, #[CurrentUser] User $user, TakeBack $takeBack): OrderResource
     {
+        abort_if($order->role->protects(), 409, 'This order looks after a position and would be placed again: change stop or targets on the page of the position.');
         abort_unless(in_array($order->state, OrderState::open(), true), 409, "This order is {$order->state->value}: there is nothing to take back.");
         try {
             $takeBack->takeBack($order, "Taken back by hand by {$user->name}.");

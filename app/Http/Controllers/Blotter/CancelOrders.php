@@ -10,8 +10,9 @@ use App\Models\User;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
+use Wexon\Core\Order\OrderRole;
 
-/** Takes back every working order of the desk, or those of one account or route. */
+/** Takes back every working order of the desk, or those of one account or route; stops and targets stay with their positions. */
 final class CancelOrders
 {
     private const MOST = 500;
@@ -21,7 +22,7 @@ final class CancelOrders
         $given = array_filter($request->validate(['account_id' => ['nullable', 'integer'], 'route_id' => ['nullable', 'integer']]));
         $cancelled = 0;
         $troubles = [];
-        foreach ($user->desk->orders()->whereIn('state', OrderState::open())->where($given)->with('account')->orderBy('id')->limit(self::MOST)->get() as $order) {
+        foreach ($user->desk->orders()->whereIn('state', OrderState::open())->whereNotIn('role', [OrderRole::Stop, OrderRole::Target])->where($given)->with('account')->orderBy('id')->limit(self::MOST)->get() as $order) {
             try {
                 $takeBack->takeBack($order, "Taken back with all others by {$user->name}.");
                 $cancelled += $order->state === OrderState::Cancelled ? 1 : 0;

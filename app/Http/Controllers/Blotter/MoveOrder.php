@@ -20,6 +20,7 @@ final class MoveOrder
     public function __invoke(Request $request, Order $order, #[CurrentUser] User $user, ReplaceOrder $replace): OrderResource
     {
         $given = $request->validate(['price' => ['required', 'string', 'regex:/^\d{1,12}(\.\d{1,12})?$/']], ['price.regex' => 'A price is a number such as 38.20.']);
+        abort_if($order->role->protects(), 409, 'This order looks after a position: move it on the page of the position.');
         abort_unless($order->state === OrderState::Working, 409, "This order is {$order->state->value}: it cannot be moved.");
         $price = BigDecimal::of($given['price']);
         $tick = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value()->tick;
