@@ -32,7 +32,7 @@
   $effect(() => {
     if (!chart || !box || bars.length === 0 || dragging) return;
     const colour = colours(box);
-    chart.setOption(option(details, bars, now, box.clientHeight, colour, clock), { replaceMerge: ['series'] });
+    chart.setOption(option(details, bars, now, colour, clock), { replaceMerge: ['series'] });
     grip(chart, colour.short);
   });
 
@@ -46,6 +46,7 @@
         {
           id: 'grip',
           type: 'group',
+          z: 100,
           invisible: !isSeen,
           x: 66,
           y: isSeen ? y - 9 : -50,

@@ -8,8 +8,6 @@ type Level = { name: string; price: number; colour: string; type: 'solid' | 'das
 
 const TOP = 12;
 const BOTTOM = 26;
-/** Pixels that a label needs for itself. */
-const LABEL = 15;
 
 export function colours(of: HTMLElement): Colours {
   const style = getComputedStyle(of);
@@ -70,31 +68,16 @@ export function range(bars: Bar[], all: Level[]): [number, number] {
   return [bottom - air, top + air];
 }
 
-/** How far down each label is moved so that none covers another, from the highest level to the lowest. */
-export function apart(all: Level[], [min, max]: [number, number], height: number): Map<Level, number> {
-  const offsets = new Map<Level, number>();
-  let free = -Infinity;
-  for (const level of all.toSorted((left, right) => right.price - left.price)) {
-    const y = (1 - (level.price - min) / (max - min)) * (height - TOP - BOTTOM);
-    const placed = Math.max(y, free);
-    offsets.set(level, placed - y);
-    free = placed + LABEL;
-  }
-  return offsets;
-}
-
 export function option(
   details: PositionDetails,
   bars: Bar[],
   now: number | null,
-  height: number,
   colour: Colours,
   clock: (at: number) => string,
 ): EChartsCoreOption {
   const all = levels(details, colour);
   const [min, max] = range(bars, all);
   const seen = all.filter((level) => level.price >= min && level.price <= max);
-  const offsets = apart(seen, [min, max], height);
   const begins = Number(bars[0]?.at ?? 0);
   const ends = Number(bars.at(-1)?.at ?? 0);
   const length = bars.length > 1 ? Number(bars[1]?.at) - begins : 60_000;
@@ -165,6 +148,8 @@ export function option(
         lineStyle: { color: colour.ink, width: 1.4 },
         silent: true,
         markLine: {
+          // Two digits, which it would take by itself, are too few for most prices.
+          precision: 10,
           symbol: 'none',
           silent: true,
           data: seen.map((level) => ({
@@ -172,11 +157,11 @@ export function option(
             lineStyle: { color: level.colour, type: level.type, width: level.width },
             label: {
               formatter: level.name,
-              position: 'end',
+              position:
+                level.type !== 'dotted' ? 'end' : details.position?.side === 'long' ? 'insideMiddleTop' : 'insideMiddleBottom',
               color: level.colour,
               fontSize: 11,
               fontWeight: 600,
-              offset: [0, offsets.get(level) ?? 0],
             },
           })),
         },

@@ -22,7 +22,7 @@ final class CancelOrders
         $given = array_filter($request->validate(['account_id' => ['nullable', 'integer'], 'route_id' => ['nullable', 'integer']]));
         $cancelled = 0;
         $troubles = [];
-        foreach ($user->desk->orders()->whereIn('state', OrderState::open())->whereNotIn('role', [OrderRole::Stop, OrderRole::Target])->where($given)->with('account')->orderBy('id')->limit(self::MOST)->get() as $order) {
+        foreach ($user->desk->orders()->with('account')->whereIn('state', OrderState::open())->whereNotIn('role', [OrderRole::Stop, OrderRole::Target])->where($given)->orderBy('id')->limit(self::MOST)->get() as $order) {
             try {
                 $takeBack->takeBack($order, "Taken back with all others by {$user->name}.");
                 $cancelled += $order->state === OrderState::Cancelled ? 1 : 0;
