@@ -130,7 +130,7 @@ final readonly class Protection
     public function quantities(Instrument $instrument): array
     {
         $rest = $this->rules->rest();
-        $whole = BigDecimal::sum($rest, ...array_map(static fn (TargetState $target): BigDecimal => $target->left, $this->targets));
+        $whole = $this->shares();
         $quantities = [];
         $open = $this->quantity;
         foreach ($this->targets as $i => $target) {
@@ -141,6 +141,12 @@ final readonly class Protection
         }
 
         return array_filter($quantities, static fn (BigDecimal $units): bool => $units->isPositive() && $units->isGreaterThanOrEqualTo($instrument->leastSize));
+    }
+
+    /** What is left of all shares, in percent of the first whole, with what no target takes. */
+    public function shares(): BigDecimal
+    {
+        return BigDecimal::sum($this->rules->rest(), ...array_map(static fn (TargetState $target): BigDecimal => $target->left, $this->targets));
     }
 
     public function target(int $number): ?TargetState

@@ -5,8 +5,11 @@ declare(strict_types=1);
 namespace Wexon\Core\Protection;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use InvalidArgumentException;
+use Wexon\Core\Order\OrderRefusal;
 use Wexon\Core\Signal\Distance;
+use Wexon\Core\Signal\DistanceKind;
 use Wexon\Core\Signal\Target;
 
 /**
@@ -47,13 +50,26 @@ final readonly class TargetRule
      */
     public static function asked(array $targets, array $route): array
     {
-        $equal = BigDecimal::of(100)->dividedBy(max(1, count($targets)), 4, \Brick\Math\RoundingMode::DOWN)->stripTrailingZeros();
+        $equal = BigDecimal::of(100)->dividedBy(max(1, count($targets)), 4, RoundingMode::DOWN)->stripTrailingZeros();
         $rules = [];
         foreach ($targets as $i => $target) {
             $rules[] = new self($target->distance, $target->share ?? (count($route) === count($targets) ? $route[$i]->share : $equal));
         }
 
         return self::checked($rules);
+    }
+
+    /**
+     * To the tick.
+     *
+     * @param  BigDecimal  $from  What its distance is measured from.
+     * @param  BigDecimal|null  $risk  Distance to the stop; null when there is none.
+     *
+     * @throws OrderRefusal If its distance means nothing here.
+     */
+    public function price(Levels $levels, BigDecimal $from, ?BigDecimal $risk): BigDecimal
+    {
+        return $levels->toTick($this->at->kind === DistanceKind::At ? $this->at->amount : $levels->gained($from, $levels->units($this->at, $from, $risk)));
     }
 
     /** @return TargetSpec */

@@ -13,7 +13,6 @@ use Wexon\Core\Protection\Protection;
 use Wexon\Core\Protection\StopReason;
 use Wexon\Core\Protection\TargetRule;
 use Wexon\Core\Protection\TargetState;
-use Wexon\Core\Signal\DistanceKind;
 use Wexon\Core\Signal\Signal;
 
 /** A signal, or somebody by hand, sets stop, targets or trailing anew. A stop may be loosened so: it was asked for. */
@@ -36,9 +35,7 @@ final readonly class Asked implements Event
         }
         if ($this->signal->targets !== []) {
             $after = $after->with(['targets' => array_map(
-                static fn (TargetRule $rule, int $i): TargetState => new TargetState($i + 1, $levels->toTick($rule->at->kind === DistanceKind::At
-                    ? $rule->at->amount
-                    : $levels->gained($protection->average, $levels->units($rule->at, $protection->average, $after->risk))), $rule->share),
+                static fn (TargetRule $rule, int $i): TargetState => new TargetState($i + 1, $rule->price($levels, $protection->average, $after->risk), $rule->share),
                 $after->rules->targets,
                 array_keys($after->rules->targets),
             )]);

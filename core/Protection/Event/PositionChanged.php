@@ -13,7 +13,6 @@ use Wexon\Core\Protection\OnAdd;
 use Wexon\Core\Protection\Outcome;
 use Wexon\Core\Protection\Protection;
 use Wexon\Core\Protection\StopReason;
-use Wexon\Core\Protection\TargetRule;
 use Wexon\Core\Protection\TargetState;
 
 /** The position is another after fills: an entry, an add, or a part that was closed. */
@@ -71,7 +70,7 @@ final readonly class PositionChanged implements Event
         foreach ($open as $i) {
             $rule = $protection->rules->targets[$i] ?? null;
             $kept = $protection->target($i + 1);
-            $price = $rule === null ? $kept?->price : $this->targetPrice($rule, $levels, $risk);
+            $price = $rule === null ? $kept?->price : $rule->price($levels, $this->average, $risk);
             if ($price !== null) {
                 $targets[] = $kept?->at($price) ?? new TargetState($i + 1, $price, $rule->share ?? BigDecimal::of(100));
             }
@@ -80,20 +79,15 @@ final readonly class PositionChanged implements Event
         return $protection->with(['targets' => $targets]);
     }
 
-    private function targetPrice(TargetRule $rule, Levels $levels, ?BigDecimal $risk): BigDecimal
-    {
-        return $levels->toTick($rule->at->kind === \Wexon\Core\Signal\DistanceKind::At ? $rule->at->amount : $levels->gained($this->average, $levels->units($rule->at, $this->average, $risk)));
-    }
-
     /** What a target closed comes off its share; when that is all, it is done, and the stop may move. */
     private function taken(Protection $protection, BigDecimal $closed, BigDecimal $before, Levels $levels, Instrument $instrument): Protection
     {
-        $whole = BigDecimal::sum($protection->rules->rest(), ...array_map(static fn (TargetState $target): BigDecimal => $target->left, $protection->targets));
+        $whole = $protection->shares();
         $share = $closed->multipliedBy($whole)->dividedBy($before, self::SCALE, RoundingMode::HALF_EVEN);
         $targets = [];
         foreach ($protection->targets as $target) {
             $left = $target->number === $this->target ? $target->withLeft($target->left->minus($share)) : $target;
-            if (! $this->isDone($left, $whole, $before, $instrument)) {
+            if ($target->number !== $this->target || ! $this->isDone($left, $whole, $before, $instrument)) {
                 $targets[] = $left;
             }
         }
@@ -106,9 +100,6 @@ final readonly class PositionChanged implements Event
     /** Nothing is left of a share, or less than an order can be. */
     private function isDone(TargetState $target, BigDecimal $whole, BigDecimal $before, Instrument $instrument): bool
     {
-        if ($target->number !== $this->target) {
-            return false;
-        }
         $units = $before->multipliedBy($target->left)->dividedBy($whole, self::SCALE, RoundingMode::HALF_EVEN);
 
         return $target->left->isLessThan(self::NOTHING) || $units->isLessThan($instrument->lotStep);

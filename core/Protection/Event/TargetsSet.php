@@ -12,7 +12,6 @@ use Wexon\Core\Protection\Outcome;
 use Wexon\Core\Protection\Protection;
 use Wexon\Core\Protection\TargetRule;
 use Wexon\Core\Protection\TargetState;
-use Wexon\Core\Signal\DistanceKind;
 
 /** Somebody sets the targets by hand, or takes them all away, to let the position run. */
 final readonly class TargetsSet implements Event
@@ -29,9 +28,7 @@ final readonly class TargetsSet implements Event
         $levels = Levels::of($protection->side, $instrument);
         $states = [];
         foreach ($this->targets as $i => $target) {
-            $price = $levels->toTick($target->at->kind === DistanceKind::At
-                ? $target->at->amount
-                : $levels->gained($protection->average, $levels->units($target->at, $protection->average, $protection->risk)));
+            $price = $target->price($levels, $protection->average, $protection->risk);
             if (! $levels->isBetter($price, $this->mark)) {
                 throw new OrderRefusal('Target '.($i + 1)." at {$price} is reached already, as closing would get {$this->mark} now: close a share instead.");
             }

@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Tests\Core\Protection;
 
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Eris\Generators;
 use Eris\TestTrait;
 use PHPUnit\Framework\TestCase;
@@ -74,7 +75,7 @@ final class AlwaysTest extends TestCase
             return;
         }
         $units = $story->protection->quantities(Worlds::instrument())[$target];
-        $first = $inParts ? BigDecimal::max(BigDecimal::of('0.01'), Worlds::instrument()->roundSizeDown($units->dividedBy(3, 4, \Brick\Math\RoundingMode::DOWN))) : $units;
+        $first = $inParts ? BigDecimal::max(BigDecimal::of('0.01'), Worlds::instrument()->roundSizeDown($units->dividedBy(3, 4, RoundingMode::DOWN))) : $units;
         $before = $story->protection;
         $story->then("{$closing} {$first} @".BigDecimal::of($price)->dividedBy(100, 2)." target {$target}");
         $this->holds($before, $story->protection, loosens: false);
