@@ -95,7 +95,7 @@ final readonly class PlanInput
             $this->signal->size,
             $allocation,
             $this->snapshot->quote->rate,
-            $this->foreseen($side->position(), $price, BigDecimal::zero())?->risk,
+            fn (): ?BigDecimal => $this->foreseen($side->position(), $price, BigDecimal::zero())?->risk,
         );
     }
 

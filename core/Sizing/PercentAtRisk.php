@@ -17,7 +17,7 @@ final readonly class PercentAtRisk implements SizeRule
 
     public function units(SizingInput $input): RawSize
     {
-        $distance = $input->stopDistance ?? throw new SizeRefusal('The size is a share of the money at risk, but there is no stop: set one in the route, or send “stop” in the message.');
+        $distance = $input->stopDistance() ?? throw new SizeRefusal('The size is a share of the money at risk, but there is no stop: set one in the route, or send “stop” in the message.');
         $money = $input->balance->equity->multipliedBy($this->percent)->dividedBy(100, self::MONEY_SCALE, RoundingMode::DOWN);
         $shown = $money->toScale(2, RoundingMode::DOWN);
         $currency = $input->balance->currency;

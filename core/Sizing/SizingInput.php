@@ -5,9 +5,11 @@ declare(strict_types=1);
 namespace Wexon\Core\Sizing;
 
 use Brick\Math\BigDecimal;
+use Closure;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Allocation;
 use Wexon\Core\Market\Balance;
+use Wexon\Core\Order\OrderRefusal;
 use Wexon\Core\Signal\AskedSize;
 
 /** What a size can depend on. */
@@ -28,10 +30,20 @@ final readonly class SizingInput
         public ?AskedSize $asked = null,
         public ?Allocation $allocation = null,
         ?BigDecimal $rate = null,
-        /** From the price to the stop, in the quote currency; null without a stop. */
-        public ?BigDecimal $stopDistance = null,
+        /** @var (Closure(): (BigDecimal|null))|null From the price to the stop; only asked by a size that needs it. */
+        private ?Closure $stopDistance = null,
     ) {
         $this->rate = $rate ?? BigDecimal::one();
+    }
+
+    /**
+     * From the price to the stop, in the quote currency; null without a stop.
+     *
+     * @throws OrderRefusal If the stop would lie on the wrong side of the price.
+     */
+    public function stopDistance(): ?BigDecimal
+    {
+        return $this->stopDistance === null ? null : ($this->stopDistance)();
     }
 
     /** Value of one unit, in the account's currency. */

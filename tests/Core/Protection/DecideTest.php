@@ -49,6 +49,9 @@ final class DecideTest extends TestCase
         yield 'a size by risk' => [$stop + $risk, '0', 'enter long MARL/USD', 'Then looked after: stop at 39.21 (2%).'];
         yield 'a size by risk without a stop' => [$risk, '0', 'enter long MARL/USD', 'The size is a share of the money at risk, but there is no stop: set one in the route, or send “stop” in the message.'];
 
+        // The stop of a long at 38.50 means nothing to the sell that closes a part of it.
+        yield 'a stop at a price holds up no partial exit' => [['protection' => ['stop' => ['at' => '38.5']], 'size' => ['rule' => 'from_message']], '3', 'exit long MARL/USD size 1', 'Sell 1 marl_perp at market, reduce only.'];
+
         // −3 at 40, ask 40.01: −0.03 less fees of 0.06 (3 × 40.01 × 0.0005) = −0.0900 of 120 = −0.0750 %, rounded down −0.08.
         yield 'an exit that is not so far in profit' => [['exit_profit' => '0'], '-3', 'exit MARL/USD', 'The position stands at -0.08 %, fees included, and this route lets a signal close it from 0 % on.'];
         yield 'a flatten asks nobody' => [['exit_profit' => '5'], '-3', 'flatten MARL/USD', 'Buy 3 marl_perp at market, reduce only.'];
