@@ -16,6 +16,7 @@ use Illuminate\Support\Facades\DB;
 use Wexon\Core\Instrument\Instrument as InstrumentValue;
 use Wexon\Core\Protection\Protection as ProtectionValue;
 use Wexon\Core\Protection\TargetState;
+use Wexon\Core\Signal\Side;
 
 /** A position as its own page shows it. */
 final readonly class PositionDetails
@@ -29,7 +30,7 @@ final readonly class PositionDetails
     /** @return array<string, mixed> */
     public function of(Position $position): array
     {
-        $instrument = Instrument::query()->where('venue', $position->account->venue)->where('name', $position->instrument)->firstOrFail()->value();
+        $instrument = Instrument::listed($position->account->venue, $position->instrument);
         $row = Protection::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->where('is_open', true)->first();
         $trade = Trade::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->with('route')->orderByDesc('id')->first();
 
@@ -82,7 +83,7 @@ final readonly class PositionDetails
         if ($state->stop === null) {
             return null;
         }
-        $distance = $state->side === \Wexon\Core\Signal\Side::Long ? $state->breakEven->minus($state->stop) : $state->stop->minus($state->breakEven);
+        $distance = $state->side === Side::Long ? $state->breakEven->minus($state->stop) : $state->stop->minus($state->breakEven);
 
         return (string) $instrument->notional($state->quantity, $distance->abs())->multipliedBy($distance->getSign())->toScale(2, RoundingMode::HALF_UP);
     }

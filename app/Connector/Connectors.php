@@ -22,7 +22,7 @@ final class Connectors
 {
     private const KEY_ADVICE = 'The key must be allowed to trade and should not be allowed to withdraw. The secret is kept encrypted and never shown again.';
 
-    /** @var array<int, array{array<string, string>, Connector}> With the credentials that it was made with. */
+    /** @var array<int, array{mixed, Connector}> With the credentials that it was made with, as they are kept: to compare them, nothing has to be decrypted. */
     private array $kept = [];
 
     /** @return list<Venue> Those that everybody can connect to, and those that the desk has described. */
@@ -44,10 +44,11 @@ final class Connectors
 
     public function for(Account $account): Connector
     {
+        $kept = $account->getAttributes()['credentials'];
         [$credentials, $connector] = $this->kept[$account->id] ?? [null, null];
-        if ($connector === null || $credentials !== $account->credentials) {
+        if ($connector === null || $credentials !== $kept) {
             $connector = $this->make($account->venue, $account->credentials);
-            $this->kept[$account->id] = [$account->credentials, $connector];
+            $this->kept[$account->id] = [$kept, $connector];
         }
 
         return $connector;

@@ -41,7 +41,7 @@ final readonly class ChaseOrder
     /** @throws VenueTrouble */
     private function input(Connector $venue, Order $order): PriceInput
     {
-        $instrument = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value();
+        $instrument = Instrument::listed($order->account->venue, $order->instrument);
         $quote = $venue->quotes([$order->instrument])[$order->instrument] ?? throw VenueTrouble::doubt("No quote of {$order->instrument}.");
 
         return PriceInput::limit($order->side, $instrument, $quote, null, null);

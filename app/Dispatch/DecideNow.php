@@ -11,8 +11,8 @@ use App\Models\Order;
 use App\Protect\Protections;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
+use Closure;
 use Illuminate\Support\Facades\DB;
-use LogicException;
 use Throwable;
 use Wexon\Core\Decision\Decide;
 use Wexon\Core\Decision\Decision as DecisionValue;
@@ -24,6 +24,7 @@ use Wexon\Core\Decision\Verdict;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Reading\WexonMessage;
 use Wexon\Core\Route\OwnRules;
+use Wexon\Core\Signal\Signal;
 
 /**
  * Takes a snapshot, lets the core decide, and puts the decision and its orders on disk before anything is sent.
@@ -80,7 +81,7 @@ final readonly class DecideNow
             'signal' => $signal->toArray(),
             'rules' => $rules->toArray(),
             'snapshot' => $snapshot->toArray(),
-        ], array_map(fn (Ticket $ticket): array => $this->row($decision, $ticket, $value, $snapshot), $value->tickets));
+        ], array_map(fn (Ticket $ticket): array => $this->row($decision, $ticket, $value, $snapshot), $value->tickets), fn () => $this->protect($decision, $value->intent, $signal, $snapshot));
     }
 
     /** @return array<string, mixed> */
@@ -96,11 +97,12 @@ final readonly class DecideNow
     /**
      * @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: SnapshotArray}|null  $inputs
      * @param  list<array<string, mixed>>  $orders
+     * @param  (Closure(): void)|null  $protect  What else is to be on disk with them.
      */
-    private function commit(Decision $decision, DecisionValue $value, ?array $inputs, array $orders = []): void
+    private function commit(Decision $decision, DecisionValue $value, ?array $inputs, array $orders = [], ?Closure $protect = null): void
     {
         $sends = $value->verdict === Verdict::Pass && ! $decision->dry;
-        DB::transaction(function () use ($decision, $value, $inputs, $orders, $sends): void {
+        DB::transaction(function () use ($decision, $value, $inputs, $orders, $sends, $protect): void {
             $decision->update([
                 'state' => $sends ? DecisionState::Sending : DecisionState::Done,
                 'verdict' => $value->verdict->value,
@@ -113,24 +115,18 @@ final readonly class DecideNow
             ]);
             if ($sends) {
                 Order::query()->insert($orders);
-                $this->protect($decision, $value, $inputs);
+                $protect === null || $protect();
             }
         });
         CrashPoint::pass('committed', $decision->route_id);
         $this->live->decision($decision);
     }
 
-    /**
-     * Stop, targets and trailing of a position that is there, as the signal asks for them.
-     *
-     * @param  array{signal: array<string, mixed>, rules: array<string, mixed>, snapshot: SnapshotArray}|null  $inputs
-     */
-    private function protect(Decision $decision, DecisionValue $value, ?array $inputs): void
+    /** Stop, targets and trailing of a position that is there, as the signal asks for them. */
+    private function protect(Decision $decision, Intent $intent, Signal $signal, Snapshot $snapshot): void
     {
-        $signal = WexonMessage::fromArray($inputs['signal'] ?? []);
         $asks = $signal->stop !== null || $signal->targets !== [] || $signal->trailing !== null;
-        if ($asks && in_array($value->intent, [Intent::Protect, Intent::Add], true)) {
-            $snapshot = Snapshot::fromArray($inputs['snapshot'] ?? throw new LogicException('A decision that passed has a snapshot.'));
+        if ($asks && in_array($intent, [Intent::Protect, Intent::Add], true)) {
             $this->protections->asked($decision, $signal, $snapshot->position, $snapshot->instrument);
         }
     }

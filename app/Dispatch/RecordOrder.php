@@ -58,8 +58,8 @@ final class RecordOrder
 
     private function keepFills(Order $order, OrderReport $report): void
     {
-        $position = $this->lockedPosition($order);
-        $instrument = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value();
+        $position = Position::locked($order->desk_id, $order->account_id, $order->instrument);
+        $instrument = Instrument::listed($order->account->venue, $order->instrument);
         $first = $position->value($instrument->multiplier);
         $last = null;
         foreach ($report->fills as $row) {
@@ -80,12 +80,7 @@ final class RecordOrder
                 $after = $before->after($row->fill);
                 $this->trades->filled($order, $row->venueId, $row->fill, $before, $after, $row->at);
                 $last = $row->at;
-                $position->fill([
-                    'quantity' => $after->quantity,
-                    'cost' => $after->cost,
-                    'realised' => $after->realised,
-                    'fees' => $after->fees,
-                    'open_fees' => $after->openFees,
+                $position->become($after)->fill([
                     'leverage' => $order->leverage,
                     'rate' => $order->rate,
                     'opened_at' => $after->side() === $before->side() ? $position->opened_at : ($after->isFlat() ? null : $row->at),
@@ -96,14 +91,5 @@ final class RecordOrder
         if ($last !== null) {
             $this->protections->changed($order, $first, $position->value($instrument->multiplier), $last, $instrument);
         }
-    }
-
-    /** The row is made before it is locked: locking one that is not there would lock its neighbours. */
-    private function lockedPosition(Order $order): Position
-    {
-        $which = ['account_id' => $order->account_id, 'instrument' => $order->instrument];
-        Position::query()->insertOrIgnore([...$which, 'desk_id' => $order->desk_id, ...(new Position)->getAttributes()]);
-
-        return Position::query()->where($which)->lockForUpdate()->firstOrFail();
     }
 }

@@ -11,7 +11,7 @@ use Wexon\Core\Order\OrderTerms;
 /** Gives a working order other terms: it is taken back, and what is not filled of it is sent as a new one. */
 final readonly class ReplaceOrder
 {
-    public function __construct(private TakeBack $takeBack, private SendOrder $send) {}
+    public function __construct(private TakeBack $takeBack, private SendOrder $send, private CommitTicket $commit) {}
 
     /**
      * @param  string  $why  Kept with the old one.
@@ -26,10 +26,8 @@ final readonly class ReplaceOrder
             return null;
         }
         $decision = $order->decision()->with(['message', 'account'])->firstOrFail();
-        $ticket = Ticket::of($order->role, $order->instrument, $order->side, $order->quantity->minus($order->filled), $terms, $order->reduce_only, $order->label)
-            ->numbered($decision->orders()->max('number') + 1);
-        $id = Order::query()->insertGetId(Order::committed($decision, $ticket, ClientOrderId::of($decision, $ticket->number), $order->binds, $order->leverage, $order->rate));
-        $replaced = Order::query()->findOrFail($id)->setRelation('decision', $decision)->setRelation('account', $decision->account);
+        $ticket = Ticket::of($order->role, $order->instrument, $order->side, $order->quantity->minus($order->filled), $terms, $order->reduce_only, $order->label);
+        $replaced = $this->commit->commit($decision, $ticket, $order->binds, $order->leverage, $order->rate);
         $this->send->send($replaced, fresh: true);
 
         return $replaced;

@@ -9,7 +9,6 @@ use App\Models\Decision;
 use App\Models\DecisionState;
 use App\Models\Order;
 use App\Models\OrderState;
-use App\Models\Protection;
 use App\Protect\HoldAtVenue;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
@@ -134,12 +133,10 @@ final readonly class SendOrders
     /** Stop and targets are at the venue before the lane goes on; where that fails, the watcher tries again. */
     private function lookAfter(Decision $decision): void
     {
-        foreach (Protection::query()->where('account_id', $decision->account_id)->where('instrument', $decision->instrument)->where('is_due', true)->with('account')->orderBy('id')->get() as $row) {
-            try {
-                $this->hold->hold($row);
-            } catch (VenueTrouble $trouble) {
-                Log::warning("Left to the watcher: {$trouble->getMessage()}");
-            }
+        try {
+            $this->hold->holdAll($decision->account_id, $decision->instrument);
+        } catch (VenueTrouble $trouble) {
+            Log::warning("Left to the watcher: {$trouble->getMessage()}");
         }
     }
 

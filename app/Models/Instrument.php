@@ -24,6 +24,12 @@ class Instrument extends Model
 
     protected $casts = ['spec' => 'array'];
 
+    /** One that a venue is known to list. */
+    public static function listed(string $venue, string $name): InstrumentValue
+    {
+        return self::query()->where('venue', $venue)->where('name', $name)->firstOrFail()->value();
+    }
+
     public function value(): InstrumentValue
     {
         return InstrumentValue::of($this->spec);

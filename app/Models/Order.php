@@ -63,6 +63,8 @@ class Order extends Model
 {
     private const LONGEST_LABEL = 120;
 
+    private const LONGEST_REASON = 40;
+
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
@@ -99,6 +101,12 @@ class Order extends Model
     public function terms(): OrderTerms
     {
         return OrderTerms::of($this->limit_price, $this->trigger_price, $this->time_in_force, $this->post_only, $this->cancel_after, $this->chase === null ? null : Chase::fromArray($this->chase));
+    }
+
+    /** As much of it as is kept. */
+    public static function shortReason(string $reason): string
+    {
+        return mb_substr($reason, 0, self::LONGEST_REASON);
     }
 
     public function working(): WorkingOrder

@@ -45,6 +45,21 @@ class Position extends Model
         'opened_at' => 'immutable_datetime',
     ];
 
+    /** Locked until the transaction ends. It is made before that: locking a row that is not there would lock its neighbours. */
+    public static function locked(int $deskId, int $accountId, string $instrument): self
+    {
+        $which = ['account_id' => $accountId, 'instrument' => $instrument];
+        self::query()->insertOrIgnore([...$which, 'desk_id' => $deskId, ...(new self)->getAttributes()]);
+
+        return self::query()->where($which)->lockForUpdate()->firstOrFail();
+    }
+
+    /** @return $this With what is held and what it has made so far. */
+    public function become(PositionValue $value): self
+    {
+        return $this->fill(['quantity' => $value->quantity, 'cost' => $value->cost, 'realised' => $value->realised, 'fees' => $value->fees, 'open_fees' => $value->openFees]);
+    }
+
     public function value(BigDecimal $multiplier): PositionValue
     {
         return PositionValue::of($this->quantity, $this->cost, $this->realised, $this->fees, $this->open_fees, $multiplier);

@@ -33,17 +33,16 @@ final readonly class AnswerDifference
     public function adopt(Difference $one, User $who): void
     {
         $name = $one->instrument ?? throw new OrderRefusal('An order that Wexon did not send can be taken back or ignored, not taken over.');
-        $instrument = Instrument::query()->where('venue', $one->account->venue)->where('name', $name)->firstOrFail()->value();
+        $instrument = Instrument::listed($one->account->venue, $name);
         NamedLock::hold("lane:{$one->account_id}:{$name}", self::LANE, function () use ($one, $who, $name, $instrument): void {
             $mark = $this->connectors->for($one->account)->quotes([$name])[$name]->markFor($one->theirs);
             DB::transaction(static function () use ($one, $who, $name, $instrument, $mark): void {
                 $which = ['account_id' => $one->account_id, 'instrument' => $name];
-                Position::query()->insertOrIgnore([...$which, 'desk_id' => $one->desk_id, ...(new Position)->getAttributes()]);
-                $row = Position::query()->where($which)->lockForUpdate()->firstOrFail();
+                $row = Position::locked($one->desk_id, $one->account_id, $name);
                 $missing = $one->theirs->minus($row->quantity);
                 if (! $missing->isZero()) {
                     $after = $row->value($instrument->multiplier)->after(Fill::of($missing->isPositive() ? OrderSide::Buy : OrderSide::Sell, $missing->abs(), $mark, '0'));
-                    $row->update(['quantity' => $after->quantity, 'cost' => $after->cost, 'realised' => $after->realised, 'fees' => $after->fees, 'open_fees' => $after->openFees, 'opened_at' => $after->isFlat() ? null : $row->opened_at ?? now()]);
+                    $row->become($after)->fill(['opened_at' => $after->isFlat() ? null : $row->opened_at ?? now()])->save();
                 }
                 if ($one->theirs->isZero()) {
                     Protection::query()->where($which)->where('is_open', true)->update(['is_open' => null, 'is_due' => true, 'reason' => 'at the venue', 'closed_at' => now(), 'changed_at' => now()]);

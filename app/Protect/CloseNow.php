@@ -20,7 +20,7 @@ use Wexon\Core\Protection\Event\NotClosed;
 /** Carries out what a protection closes: the order is on disk together with the protection's new state before it goes out. Called in the position's lane. */
 final readonly class CloseNow
 {
-    public function __construct(private Protections $protections, private SendOrder $send, private CommitTicket $commit) {}
+    public function __construct(private Protections $protections, private SendOrder $send, private CommitForProtection $commit) {}
 
     /** @return bool Whether everything that had to be closed went through. */
     public function after(int $id, Instrument $instrument, Event $event): bool
@@ -42,15 +42,6 @@ final readonly class CloseNow
         }
 
         return $through;
-    }
-
-    /** By hand, or because the route or the account closes everything: a share of the position, at market. */
-    public function byHand(Protection $row, Instrument $instrument, BigDecimal $quantity, string $reason): Order
-    {
-        $order = $this->commit->commit($row, $this->ticket($row, $instrument, $quantity), $reason, null);
-        $this->send->send($order, fresh: true);
-
-        return $order;
     }
 
     private function committed(Protection $row, Instrument $instrument, Closing $closing): ?Order

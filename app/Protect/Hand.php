@@ -4,11 +4,12 @@ namespace App\Protect;
 
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
-use App\Dispatch\ClientOrderId;
+use App\Dispatch\CommitTicket;
 use App\Dispatch\CrashPoint;
 use App\Dispatch\NamedLock;
 use App\Dispatch\SendOrder;
 use App\Dispatch\TakeBack;
+use App\Models\Decision;
 use App\Models\Instrument;
 use App\Models\Order;
 use App\Models\OrderState;
@@ -31,7 +32,7 @@ final readonly class Hand
     /** Seconds to wait for a signal that is being carried out. */
     private const LANE = 8;
 
-    public function __construct(private Connectors $connectors, private Protections $protections, private HoldAtVenue $hold, private SendOrder $send, private TakeBack $takeBack) {}
+    public function __construct(private Connectors $connectors, private Protections $protections, private HoldAtVenue $hold, private SendOrder $send, private TakeBack $takeBack, private CommitTicket $commit) {}
 
     /**
      * Moves stop or targets; a position that nothing looked after is looked after from now on.
@@ -99,7 +100,7 @@ final readonly class Hand
 
     public function instrument(Position $position): InstrumentValue
     {
-        return Instrument::query()->where('venue', $position->account->venue)->where('name', $position->instrument)->firstOrFail()->value();
+        return Instrument::listed($position->account->venue, $position->instrument);
     }
 
     private function side(Position $position): Side
@@ -110,16 +111,11 @@ final readonly class Hand
     private function sent(Position $position, Ticket $ticket, string $reason): Order
     {
         $decision = $this->decisionOf($position);
-        $number = 1 + (int) $decision->orders()->max('number');
         $protection = Protection::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->where('is_open', true)->first();
-        $id = Order::query()->insertGetId(['reason' => mb_substr($reason, 0, 40), 'protection_id' => $protection?->id]
-            + Order::committed($decision, $ticket->numbered($number), ClientOrderId::of($decision, $number), BigDecimal::zero(), $position->leverage, $position->rate));
-        $order = Order::query()->findOrFail($id)->setRelation('decision', $decision)->setRelation('account', $position->account);
-        CrashPoint::pass("kept-{$number}", $order->route_id);
+        $order = $this->commit->commit($decision, $ticket, BigDecimal::zero(), $position->leverage, $position->rate, ['reason' => Order::shortReason($reason), 'protection_id' => $protection?->id]);
+        CrashPoint::pass("kept-{$order->number}", $order->route_id);
         $this->send->send($order, fresh: true);
-        foreach (Protection::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->where('is_due', true)->with('account')->get() as $row) {
-            $this->hold->hold($row);
-        }
+        $this->hold->holdAll($position->account_id, $position->instrument);
 
         return $order;
     }
@@ -133,7 +129,7 @@ final readonly class Hand
     }
 
     /** The decision that last touched the position: what is done by hand is in its history. */
-    private function decisionOf(Position $position): \App\Models\Decision
+    private function decisionOf(Position $position): Decision
     {
         $last = Order::query()->where('account_id', $position->account_id)->where('instrument', $position->instrument)->with(['decision.message', 'decision.account'])->orderByDesc('id')->first();
 

@@ -28,7 +28,27 @@ final readonly class HoldAtVenue
     /** Seconds for which a price that the venue refused is not tried again; it is watched here meanwhile. */
     private const REFUSED_FOR = 60;
 
-    public function __construct(private Connectors $connectors, private SendOrder $send, private TakeBack $takeBack, private CommitTicket $commit, private Protections $protections) {}
+    public function __construct(private Connectors $connectors, private SendOrder $send, private TakeBack $takeBack, private CommitForProtection $commit) {}
+
+    /**
+     * All that an account's position of an instrument has due: of one that is open, and of one that is over.
+     *
+     * @throws VenueTrouble The last one, after all were tried: what it is about stays due.
+     */
+    public function holdAll(int $accountId, string $instrument): void
+    {
+        $last = null;
+        foreach (Protection::query()->where('account_id', $accountId)->where('instrument', $instrument)->where('is_due', true)->with('account')->orderBy('id')->get() as $row) {
+            try {
+                $this->hold($row);
+            } catch (VenueTrouble $trouble) {
+                $last = $trouble;
+            }
+        }
+        if ($last !== null) {
+            throw $last;
+        }
+    }
 
     /** @throws VenueTrouble If the venue is out of reach: it stays due. */
     public function hold(Protection $row): void
@@ -60,7 +80,7 @@ final readonly class HoldAtVenue
         if ($state->closing !== null && ! $state->quantity->isZero()) {
             return false;
         }
-        $instrument = Instrument::query()->where('venue', $row->account->venue)->where('name', $row->instrument)->firstOrFail()->value();
+        $instrument = Instrument::listed($row->account->venue, $row->instrument);
         $wanted = $row->is_open === true ? AtVenue::orders($state, $instrument, $this->connectors->for($row->account)->abilities()) : [];
         $there = Order::query()->where('protection_id', $row->id)->where('state', OrderState::Working)->whereIn('role', [OrderRole::Stop, OrderRole::Target])->with(['account', 'decision'])->orderBy('id')->get();
         $wrong = $this->unwanted($there, $wanted);
@@ -141,7 +161,6 @@ final readonly class HoldAtVenue
                 return true;
             }
         }
-        $this->protections->seeHeld($row->id);
         $row->refresh();
 
         return false;

@@ -121,7 +121,7 @@ final class Protections
     private function close(ProtectionRow $row, string $reason, CarbonImmutable $at): void
     {
         $before = $row->value();
-        $row->fill(['state' => $before->with(['quantity' => BigDecimal::zero()])->toArray(), 'is_open' => null, 'is_due' => true, 'reason' => mb_substr($before->closing ?? $reason, 0, 40), 'closed_at' => $at, 'changed_at' => now()])->save();
+        $row->fill(['state' => $before->with(['quantity' => BigDecimal::zero()])->toArray(), 'is_open' => null, 'is_due' => true, 'reason' => Order::shortReason($before->closing ?? $reason), 'closed_at' => $at, 'changed_at' => now()])->save();
     }
 
     private function begunAnew(Decision $decision, Side $side, Position $position, Instrument $instrument): ProtectionRow

@@ -208,6 +208,6 @@ final class WatchPositions
     private function instrument(Protection $row): InstrumentValue
     {
         return $this->instruments["{$row->account->venue}:{$row->instrument}"]
-            ??= Instrument::query()->where('venue', $row->account->venue)->where('name', $row->instrument)->firstOrFail()->value();
+            ??= Instrument::listed($row->account->venue, $row->instrument);
     }
 }

@@ -9,6 +9,7 @@ use App\Models\Position;
 use App\Models\Route;
 use App\Models\Trade;
 use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Log;
@@ -102,7 +103,7 @@ final class WatchWholes
         $known = DB::table('route_wholes')->where($which)->first();
         $best = $known === null || $known->begun_at !== $begun ? $profit : BigDecimal::max(BigDecimal::of((string) $known->best), $profit);
         if ($known === null || $known->begun_at !== $begun || $best->isGreaterThan((string) $known->best)) {
-            DB::table('route_wholes')->upsert([...$which, 'best' => (string) $best->toScale(18, \Brick\Math\RoundingMode::HALF_EVEN), 'begun_at' => $begun], ['route_id', 'account_id'], ['best', 'begun_at']);
+            DB::table('route_wholes')->upsert([...$which, 'best' => (string) $best->toScale(18, RoundingMode::HALF_EVEN), 'begun_at' => $begun], ['route_id', 'account_id'], ['best', 'begun_at']);
         }
 
         return $best;

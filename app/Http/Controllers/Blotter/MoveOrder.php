@@ -23,7 +23,7 @@ final class MoveOrder
         abort_if($order->role->protects(), 409, 'This order looks after a position: move it on the page of the position.');
         abort_unless($order->state === OrderState::Working, 409, "This order is {$order->state->value}: it cannot be moved.");
         $price = BigDecimal::of($given['price']);
-        $tick = Instrument::query()->where('venue', $order->account->venue)->where('name', $order->instrument)->firstOrFail()->value()->tick;
+        $tick = Instrument::listed($order->account->venue, $order->instrument)->tick;
         if (! $price->isPositive() || ! $price->remainder($tick)->isZero()) {
             throw ValidationException::withMessages(['price' => "A price of {$order->instrument} is above zero and in steps of {$tick}."]);
         }

@@ -42,7 +42,7 @@ final class CompareLadders
             ...array_fill_keys(array_map(static fn (string $field): string => "ladders.*.{$field}", ['distance', 'spacing', 'first', 'growth']), $decimal),
         ], ['fall.regex' => 'A fall is a percentage below 100, such as 12.5.']);
         $account = $user->desk->accounts()->whereKey($given['account_id'])->firstOrFail();
-        $instrument = Instrument::query()->where('venue', $account->venue)->where('name', $given['instrument'])->firstOrFail()->value();
+        $instrument = Instrument::listed($account->venue, $given['instrument']);
         $side = $given['side'] === 'long' ? OrderSide::Buy : OrderSide::Sell;
         $balance = Balance::of($account->currency, $account->equity, $account->free);
 

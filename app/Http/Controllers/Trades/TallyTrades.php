@@ -3,8 +3,11 @@
 namespace App\Http\Controllers\Trades;
 
 use App\Blotter\Prices;
+use App\Http\Resources\Moment;
 use App\Models\Trade;
 use App\Models\User;
+use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Illuminate\Container\Attributes\CurrentUser;
 use Illuminate\Http\JsonResponse;
 use Illuminate\Http\Request;
@@ -55,11 +58,11 @@ final class TallyTrades
      */
     private function curve(Collection $trades): array
     {
-        $sum = \Brick\Math\BigDecimal::zero();
+        $sum = BigDecimal::zero();
         $curve = [];
         foreach ($trades as $trade) {
             $sum = $sum->plus($trade->profit);
-            $curve[] = ['at' => \App\Http\Resources\Moment::of($trade->closed_at), 'sum' => (string) $sum->toScale(2, \Brick\Math\RoundingMode::HALF_UP)];
+            $curve[] = ['at' => Moment::of($trade->closed_at), 'sum' => (string) $sum->toScale(2, RoundingMode::HALF_UP)];
         }
 
         return $curve;
