@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Standin\Larkmoor;
 
 use Brick\Math\BigDecimal;
-use Standin\Exchange\Clock;
 use Standin\Exchange\Closings;
+use Standin\Exchange\Listing;
 use Standin\Exchange\Market as Listed;
 use Standin\Exchange\Problem;
 use Wexon\Core\Instrument\Instrument;
@@ -69,10 +69,8 @@ final class Market implements Listed
     {
         $instrument = $this->instrument($name);
         [$base, $move, $jump, , $spread] = self::PAIRS[$name];
-        $moment = $instrument->hours?->lastOpen(Clock::moment($time)) ?? Clock::moment($time);
-        $path = PricePath::of($name, self::SEED, $base, $move, $jump);
 
-        return Depth::around($instrument, $path->at((int) $moment->format('Uv')), $spread, self::FIRST_LEVEL, $moment);
+        return Listing::depth($instrument, PricePath::of($name, self::SEED, $base, $move, $jump), $spread, self::FIRST_LEVEL, $time);
     }
 
     public function rate(string $name, int $time): BigDecimal

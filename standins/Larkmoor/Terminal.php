@@ -4,12 +4,13 @@ declare(strict_types=1);
 
 namespace Standin\Larkmoor;
 
-use Brick\Math\BigDecimal;
+use Brick\Math\RoundingMode;
 use Standin\Exchange\Bars;
 use Standin\Exchange\Books;
 use Standin\Exchange\Clock;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Orders;
+use Standin\Exchange\Plain;
 use Standin\Exchange\Problem;
 use stdClass;
 use Symfony\Component\HttpFoundation\Request;
@@ -73,7 +74,7 @@ final readonly class Terminal
             'access' => $this->session->readOnly ? 'read_only' : 'full',
             'holds' => $books->hedging ? 'both_sides' : 'net',
             'leverage' => (int) $row->leverage,
-            'balance' => (string) $books->cash->toScale(2, \Brick\Math\RoundingMode::DOWN),
+            'balance' => (string) $books->cash->toScale(2, RoundingMode::DOWN),
             'equity' => (string) $books->equity(),
             'free_margin' => (string) $books->free(),
         ];
@@ -116,7 +117,7 @@ final readonly class Terminal
         $holdings = [];
         foreach (Books::of($this->exchange, $this->session->accountId)->held() as [$name, , $holding]) {
             $position = $holding->position;
-            $holdings[] = ['pair' => $name, 'way' => $position->quantity->isPositive() ? 'buy' : 'sell', 'lots' => $this->plain($position->quantity->abs()), 'price' => (string) $position->average()];
+            $holdings[] = ['pair' => $name, 'way' => $position->quantity->isPositive() ? 'buy' : 'sell', 'lots' => Plain::number($position->quantity->abs()), 'price' => (string) $position->average()];
         }
 
         return $holdings;
@@ -131,23 +132,18 @@ final readonly class Terminal
             'pair' => $order->instrument,
             'way' => $order->side,
             'kind' => $order->type === 'market' ? 'now' : $order->type,
-            'lots' => $this->plain($order->quantity),
-            'lots_done' => $this->plain($order->filled),
+            'lots' => Plain::number($order->quantity),
+            'lots_done' => Plain::number($order->filled),
             'state' => self::STATES[$order->status],
             'time' => $this->time($order->created_at),
             'deals' => array_map(fn (stdClass $fill): array => [
                 'deal' => $fill->id,
-                'lots' => $this->plain($fill->quantity),
-                'price' => $this->plain($fill->price),
-                'commission' => $this->plain($fill->fee),
+                'lots' => Plain::number($fill->quantity),
+                'price' => Plain::number($fill->price),
+                'commission' => Plain::number($fill->fee),
                 'time' => $this->time($fill->created_at),
             ], $order->fills),
         ];
-    }
-
-    private function plain(BigDecimal|string $number): string
-    {
-        return (string) BigDecimal::of($number)->stripTrailingZeros();
     }
 
     private function time(string $stamp): string

@@ -8,6 +8,7 @@ use Brick\Math\BigDecimal;
 use Standin\Exchange\Books;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Orders;
+use Standin\Exchange\Plain;
 use Standin\Exchange\Problem;
 use stdClass;
 use Symfony\Component\HttpFoundation\Request;
@@ -56,7 +57,7 @@ final readonly class Desk
             'environment' => $row->environment,
             'may' => explode(',', $this->token->row->may),
             'currency' => Market::MONEY,
-            'cash' => $this->plain($books->cash),
+            'cash' => Plain::number($books->cash),
             'net_worth' => (string) $books->equity(),
             'buying_power' => (string) BigDecimal::max($books->free(), 0)->multipliedBy((int) $row->leverage),
             'margin_factor' => (int) $row->leverage,
@@ -68,7 +69,7 @@ final readonly class Desk
     {
         $holdings = [];
         foreach (Books::of($this->exchange, $account)->held() as [$name, , $holding]) {
-            $holdings[] = ['symbol' => $name, 'shares' => $this->plain($holding->position->quantity), 'paid_per_share' => (string) $holding->position->average()];
+            $holdings[] = ['symbol' => $name, 'shares' => Plain::number($holding->position->quantity), 'paid_per_share' => (string) $holding->position->average()];
         }
 
         return $holdings;
@@ -83,23 +84,18 @@ final readonly class Desk
             'symbol' => $order->instrument,
             'side' => $order->side,
             'order' => $order->type,
-            'shares' => $this->plain($order->quantity),
-            'executed' => $this->plain($order->filled),
+            'shares' => Plain::number($order->quantity),
+            'executed' => Plain::number($order->filled),
             'state' => self::STATES[$order->status],
             'received' => $this->time($order->created_at),
             'executions' => array_map(fn (stdClass $fill): array => [
                 'id' => sprintf('PE-%09d', $fill->id),
-                'shares' => $this->plain($fill->quantity),
-                'price' => $this->plain($fill->price),
-                'charges' => $this->plain($fill->fee),
+                'shares' => Plain::number($fill->quantity),
+                'price' => Plain::number($fill->price),
+                'charges' => Plain::number($fill->fee),
                 'at' => $this->time($fill->created_at),
             ], $order->fills),
         ];
-    }
-
-    private function plain(BigDecimal|string $number): string
-    {
-        return (string) BigDecimal::of($number)->stripTrailingZeros();
     }
 
     /** In the venue's own zone, with the offset. */

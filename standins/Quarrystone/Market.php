@@ -5,7 +5,7 @@ declare(strict_types=1);
 namespace Standin\Quarrystone;
 
 use Brick\Math\BigDecimal;
-use Standin\Exchange\Clock;
+use Standin\Exchange\Listing;
 use Standin\Exchange\Market as Listed;
 use Standin\Exchange\Problem;
 use Wexon\Core\Instrument\Instrument;
@@ -94,9 +94,8 @@ final class Market implements Listed
     {
         [$coin] = $this->parts($name);
         [$base, $move, $jump, , , $spread] = self::COINS[$coin];
-        $path = PricePath::of($coin, self::SEED, $base, $move, $jump);
 
-        return Depth::around($this->instrument($name), $path->at($time), $spread, self::FIRST_LEVEL, Clock::moment($time));
+        return Listing::depth($this->instrument($name), PricePath::of($coin, self::SEED, $base, $move, $jump), $spread, self::FIRST_LEVEL, $time);
     }
 
     public function rate(string $name, int $time): BigDecimal

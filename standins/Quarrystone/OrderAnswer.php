@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Standin\Quarrystone;
 
-use Brick\Math\BigDecimal;
+use Standin\Exchange\Plain;
 use stdClass;
 
 /** An order as the venue tells it. */
@@ -37,6 +37,6 @@ final class OrderAnswer
 
     private static function plain(?string $decimal): ?string
     {
-        return $decimal === null ? null : (string) BigDecimal::of($decimal)->stripTrailingZeros();
+        return $decimal === null ? null : Plain::number($decimal);
     }
 }

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { api, take } from '../api/client';
   import Field from '../shared/Field.svelte';
-  import Problem from '../shared/Problem.svelte';
+  import Trouble from '../shared/Trouble.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useVenues } from '../state/queries';
   import Connecting from './Connecting.svelte';
@@ -48,10 +48,7 @@
       Opened <a class="link" href={venue.keys_at} target="_blank" rel="noreferrer">at {venue.name}'s counter</a>. {venue.advice}
     </p>
   {/if}
-  {#if attempt.error?.fields['credentials']}<p class="text-sm text-error" role="alert">
-      {attempt.error.fields['credentials'].join(' ')}
-    </p>
-  {:else if attempt.general}<Problem error={attempt.general} />{/if}
+  <Trouble {attempt} field="credentials" />
   {#if attempt.busy}<Connecting />{/if}
   <div class="flex gap-2">
     <button class="btn btn-primary" disabled={attempt.busy}>{attempt.busy ? 'Asking the venue …' : 'Check and connect'}</button>

@@ -4,7 +4,7 @@
   import { keys, queryClient, useVenues } from '../state/queries';
   import Connecting from './Connecting.svelte';
   import CredentialFields from './CredentialFields.svelte';
-  import Problem from '../shared/Problem.svelte';
+  import Trouble from '../shared/Trouble.svelte';
 
   type Props = { account: Account; onclose: () => void };
   let { account, onclose }: Props = $props();
@@ -30,10 +30,7 @@
   <form class="flex flex-col gap-2 rounded bg-base-200 p-3" onsubmit={change} autocomplete="off">
     <CredentialFields {venue} bind:credentials {attempt} />
     <p class="quiet text-xs">For the same account at {venue.name}. {venue.advice}</p>
-    {#if attempt.error?.fields['credentials']}<p class="text-sm text-error" role="alert">
-        {attempt.error.fields['credentials'].join(' ')}
-      </p>
-    {:else if attempt.general}<Problem error={attempt.general} />{/if}
+    <Trouble {attempt} field="credentials" />
     {#if attempt.busy}<Connecting />{/if}
     <div class="flex gap-2">
       <button class="btn btn-primary btn-sm" disabled={attempt.busy}

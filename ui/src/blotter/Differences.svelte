@@ -1,7 +1,7 @@
 <script lang="ts">
   import { api, take, type Difference } from '../api/client';
   import AccountName from '../shared/AccountName.svelte';
-  import Problem from '../shared/Problem.svelte';
+  import Trouble from '../shared/Trouble.svelte';
   import Time from '../shared/Time.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useDifferences } from '../state/queries';
@@ -42,7 +42,6 @@
           >{/if}
       </div>
     {/each}
-    {#if attempt.error?.fields['answer']}<p class="text-sm text-error" role="alert">{attempt.error.fields['answer'].join(' ')}</p>
-    {:else if attempt.general}<Problem error={attempt.general} />{/if}
+    <Trouble {attempt} field="answer" />
   </section>
 {/if}

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { api, take, type Position, type PositionDetails } from '../api/client';
   import { keepingWords } from '../routes/protection';
-  import Problem from '../shared/Problem.svelte';
+  import Trouble from '../shared/Trouble.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
 
@@ -75,8 +75,7 @@
       {/if}
     {/if}
   </div>
-  {#if attempt.error?.fields['price']}<p class="text-sm text-error" role="alert">{attempt.error.fields['price'].join(' ')}</p>
-  {:else if attempt.general}<Problem error={attempt.general} />{/if}
+  <Trouble {attempt} field="price" />
   {#if protection?.rules}<p class="quiet text-xs">By the route: {protection.rules}.</p>
   {:else}<p class="quiet text-xs">Nothing was set to look after this position.</p>{/if}
 </section>

@@ -1,7 +1,7 @@
 <script lang="ts">
   import { api, take, type PositionDetails } from '../api/client';
   import { rest } from '../routes/protection';
-  import Problem from '../shared/Problem.svelte';
+  import Trouble from '../shared/Trouble.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
 
@@ -79,6 +79,5 @@
       <button type="button" class="btn btn-sm" disabled={attempt.busy} onclick={() => void save([])}>Let it run</button>
     {/if}
   </div>
-  {#if attempt.error?.fields['targets']}<p class="text-sm text-error" role="alert">{attempt.error.fields['targets'].join(' ')}</p>
-  {:else if attempt.general}<Problem error={attempt.general} />{/if}
+  <Trouble {attempt} field="targets" />
 </form>
