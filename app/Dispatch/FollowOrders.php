@@ -11,6 +11,7 @@ use App\Models\Account;
 use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Position;
+use App\Protect\Protections;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Log;
 use Wexon\Core\Order\OrderRole;
@@ -20,7 +21,7 @@ final readonly class FollowOrders
 {
     private const MOST = 500;
 
-    public function __construct(private Connectors $connectors, private RecordOrder $record, private TakeBack $takeBack, private ChaseOrder $chase, private Live $live) {}
+    public function __construct(private Connectors $connectors, private RecordOrder $record, private TakeBack $takeBack, private ChaseOrder $chase, private Live $live, private Protections $protections) {}
 
     /** Seconds after which an order that nobody is sending any more is asked about. */
     private const STRANDED_AFTER = 60;
@@ -91,6 +92,7 @@ final readonly class FollowOrders
         $report = $working ?? $venue->find($order->client_id);
         if ($report === null) {
             $order->update(['state' => OrderState::Cancelled, 'words' => 'The venue does not know this order any more.']);
+            $order->protection_id === null || $this->protections->seeHeld($order->protection_id);
             $this->live->order($order);
         } elseif ($working === null || ! $report->filled()->isEqualTo($order->filled)) {
             $this->record->record($order, $report);

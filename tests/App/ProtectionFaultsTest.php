@@ -109,6 +109,18 @@ final class ProtectionFaultsTest extends TestCase
         $this->expectBracket($desk, '1', ['1']);
     }
 
+    public function test_a_stop_that_the_venue_has_lost_is_placed_again(): void
+    {
+        $desk = Desk::make(['protection' => self::BRACKET]);
+        $desk->send('enter long MARL/USD');
+        $this->expectBracket($desk, '2', ['1', '1']);
+        $lost = Order::query()->where('account_id', $desk->account->id)->where('role', OrderRole::Stop)->sole();
+        DB::table('quarrystone.orders')->where('client_id', $lost->client_id)->delete();
+
+        Desk::waitFor('it is known to be lost', static fn (): ?bool => $lost->refresh()->state === OrderState::Cancelled ? true : null);
+        $this->expectBracket($desk, '2', ['1', '1']);
+    }
+
     /** @param  list<string>  $targets  Sizes. */
     private function expectBracket(Desk $desk, string $stop, array $targets): void
     {
