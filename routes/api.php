@@ -1,9 +1,13 @@
 <?php
 
 use App\Http\Controllers\Accounts;
+use App\Http\Controllers\Asks;
 use App\Http\Controllers\Blotter;
+use App\Http\Controllers\Channels;
+use App\Http\Controllers\Decisions;
 use App\Http\Controllers\Description;
 use App\Http\Controllers\Differences;
+use App\Http\Controllers\Halts;
 use App\Http\Controllers\Inlets;
 use App\Http\Controllers\Journal;
 use App\Http\Controllers\Notices;
@@ -16,6 +20,7 @@ use App\Http\Controllers\Session;
 use App\Http\Controllers\Slips;
 use App\Http\Controllers\Symbols;
 use App\Http\Controllers\Trades;
+use Illuminate\Routing\Middleware\SubstituteBindings;
 use Illuminate\Support\Facades\Route;
 
 Route::get('openapi.json', Description\ShowOpenApi::class);
@@ -25,6 +30,8 @@ Route::get('session', Session\ShowWelcome::class);
 Route::middleware('throttle:sign-in')->group(function (): void {
     Route::post('session', Session\SignIn::class);
     Route::post('desk', Session\SignUp::class);
+    Route::get('asks/{decision}/{token}', Asks\ShowAsk::class)->whereNumber('decision')->withoutMiddleware(SubstituteBindings::class);
+    Route::post('asks/{decision}/{token}', Asks\AnswerAsk::class)->whereNumber('decision')->withoutMiddleware(SubstituteBindings::class);
 });
 
 if (config('wexon.bench')) {
@@ -45,7 +52,9 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('instruments', Accounts\ListInstruments::class);
     Route::get('accounts', Accounts\ListAccounts::class);
     Route::post('accounts', Accounts\ConnectAccount::class);
+    Route::get('accounts/{account}/bars', Accounts\ShowBars::class);
     Route::post('accounts/{account}/check', Accounts\CheckAccount::class);
+    Route::put('accounts/{account}/guards', Accounts\SetGuards::class);
     Route::put('accounts/{account}/credentials', Accounts\ChangeCredentials::class);
     Route::delete('accounts/{account}', Accounts\RemoveAccount::class);
 
@@ -67,6 +76,10 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::get('routes/{route}', Routes\ShowRoute::class);
     Route::put('routes/{route}', Routes\ChangeRoute::class);
     Route::put('routes/{route}/state', Routes\SetState::class);
+    Route::put('routes/{route}/next-state', Routes\SetStateLater::class);
+    Route::get('routes/{route}/preflight', Routes\ShowPreflight::class);
+    Route::get('routes/{route}/guards', Routes\TallyGuards::class);
+    Route::get('routes/{route}/states', Routes\ListStateChanges::class);
     Route::delete('routes/{route}', Routes\RemoveRoute::class);
 
     Route::get('routes/{route}/slips', Slips\ListSlips::class);
@@ -93,18 +106,32 @@ Route::middleware(['auth:sanctum', 'throttle:api'])->group(function (): void {
     Route::put('symbols/links', Symbols\LinkSymbol::class);
     Route::delete('symbols/links/{link}', Symbols\UnlinkSymbol::class);
 
+    Route::get('halts', Halts\ListHalts::class);
+    Route::post('halts', Halts\BeginHalt::class);
+    Route::post('halts/{halt}/lift', Halts\LiftHalt::class);
+
+    Route::get('channels', Channels\ListChannels::class);
+    Route::post('channels', Channels\MakeChannel::class);
+    Route::put('channels/{channel}', Channels\ChangeChannel::class);
+    Route::delete('channels/{channel}', Channels\RemoveChannel::class);
+    Route::post('channels/{channel}/test', Channels\TryChannel::class);
+    Route::post('channels/{channel}/deliveries/{delivery}', Channels\SendAgain::class);
+
     Route::get('notices', Notices\ListNotices::class);
     Route::post('notices/read', Notices\ReadNotices::class);
 
     Route::post('messages/{message}/again', Journal\RunAgain::class);
     Route::get('messages', Journal\ListMessages::class);
     Route::get('messages/{message}', Journal\ShowMessage::class);
+    Route::get('decisions/held', Decisions\ListHeld::class);
+    Route::post('decisions/{decision}/approve', Decisions\Approve::class);
+    Route::post('decisions/{decision}/turn-down', Decisions\TurnDown::class);
+    Route::post('decisions/{decision}/overrule', Decisions\Overrule::class);
     Route::get('decisions/{decision}/replay', Journal\ReplayDecision::class);
 
     Route::get('positions', Blotter\ListPositions::class);
     Route::post('positions/flatten', Positions\Flatten::class);
     Route::get('positions/{position}', Positions\ShowPosition::class);
-    Route::get('positions/{position}/bars', Positions\ShowBars::class);
     Route::put('positions/{position}/stop', Positions\MoveStop::class);
     Route::put('positions/{position}/targets', Positions\SetTargets::class);
     Route::post('positions/{position}/break-even', Positions\ToBreakEven::class);

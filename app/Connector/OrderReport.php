@@ -14,6 +14,8 @@ final readonly class OrderReport
         public OrderStatus $status,
         public array $fills,
         public CarbonImmutable $acceptedAt,
+        /** Where the trigger is now of a stop that the venue moves; null when it does not say. */
+        public ?BigDecimal $trigger = null,
     ) {}
 
     /** Units that are filled so far. */

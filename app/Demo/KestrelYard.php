@@ -2,9 +2,12 @@
 
 namespace App\Demo;
 
+use App\Models\Channel;
 use App\Models\Desk;
 use App\Models\Inlet;
 use App\Models\User;
+use App\Notify\WebhookForm;
+use Illuminate\Support\Str;
 
 /** The demo: a two-person desk that trades on practice accounts. Everything in it is made up. */
 final readonly class KestrelYard
@@ -63,6 +66,7 @@ final readonly class KestrelYard
         }
 
         $this->understanding->teach($desk);
+        Channel::query()->create(['desk_id' => $desk->id, 'name' => 'Odile, by mail', 'way' => 'mail', 'target' => self::EMAIL, 'secret' => Str::random(40), 'form' => WebhookForm::Wexon, 'kinds' => ['protection', 'ask', 'trouble', 'difference', 'halt', 'state', 'summary'], 'routes' => [], 'quiet_from' => '23:00', 'quiet_to' => '06:00', 'seen' => 0]);
 
         return $desk;
     }

@@ -4,14 +4,18 @@ namespace App\Dispatch;
 
 use App\Connector\TroubleKind;
 use App\Connector\VenueTrouble;
+use App\Control\AskLink;
 use App\Live\Live;
 use App\Models\Decision;
 use App\Models\DecisionState;
+use App\Models\Notice;
 use App\Models\Order;
+use App\Notify\Kind;
 use App\Protect\Protections;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Closure;
+use Illuminate\Support\Arr;
 use Illuminate\Support\Facades\DB;
 use Throwable;
 use Wexon\Core\Decision\Decide;
@@ -21,10 +25,12 @@ use Wexon\Core\Decision\Station;
 use Wexon\Core\Decision\Step;
 use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Decision\Verdict;
+use Wexon\Core\Guard\Limits;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Reading\WexonMessage;
 use Wexon\Core\Route\OwnRules;
 use Wexon\Core\Signal\Signal;
+use Wexon\Core\Together\Together;
 
 /**
  * Takes a snapshot, lets the core decide, and puts the decision and its orders on disk before anything is sent.
@@ -49,14 +55,19 @@ final readonly class DecideNow
     {
         $decision->loadMissing(['route.accounts', 'account', 'message']);
         try {
-            // Lanes run side by side: money that is set aside must not be given out twice.
-            $this->allocations->any($decision->account)
+            // Lanes run side by side: money that is set aside, and the last place, must not be given out twice.
+            $this->countsOrAllots($decision)
                 ? NamedLock::hold("money:{$decision->account_id}", self::MONEY_LOCK, fn () => $this->decideOrSayWhyNot($decision))
                 : $this->decideOrSayWhyNot($decision);
         } catch (Throwable $error) {
             report($error);
             $this->commit($decision, $this->refused('Wexon failed while deciding; the error is in the log. Nothing was sent.'), null);
         }
+    }
+
+    private function countsOrAllots(Decision $decision): bool
+    {
+        return $this->allocations->any($decision->account) || $decision->account->limits()->counts() || Limits::of($decision->route->rules['guards'] ?? [])->counts();
     }
 
     private function decideOrSayWhyNot(Decision $decision): void
@@ -67,10 +78,13 @@ final readonly class DecideNow
             return;
         }
         $rules = $decision->route->rulesValue()->on($decision->route->accounts->find($decision->account_id)?->ownRules() ?? OwnRules::of('1'));
+        $rules = $decision->approved_by === null ? $rules : $rules->withoutAsking()->on(OwnRules::of(($decision->approved_share ?? BigDecimal::of(100))->dividedBy(100, 6, RoundingMode::DOWN)));
         $signal = WexonMessage::fromArray($decision->message->signal ?? []);
-        $signal = $signal->symbol === null ? $signal->about($rules->legOf($decision->instrument)->symbol ?? $decision->instrument) : $signal;
+        $leg = $rules->legOf($decision->instrument);
+        $signal = $signal->symbol === null ? $signal->about($leg->symbol ?? $decision->instrument) : $signal;
+        $signal = $decision->together === null || $leg === null ? $signal : Together::entry($signal, $leg);
         try {
-            $snapshot = retry(self::LOOKS, fn () => $this->snapshot->take($decision), self::PAUSE, $this->worthAnotherLook(...));
+            $snapshot = retry(self::LOOKS, fn () => $this->snapshot->take($decision, $rules->guards, $signal), self::PAUSE, $this->worthAnotherLook(...));
         } catch (VenueTrouble $trouble) {
             $this->commit($decision, $this->refused("The market could not be seen, so nothing was sent. {$trouble->getMessage()}"), null);
 
@@ -102,17 +116,24 @@ final readonly class DecideNow
     private function commit(Decision $decision, DecisionValue $value, ?array $inputs, array $orders = [], ?Closure $protect = null): void
     {
         $sends = $value->verdict === Verdict::Pass && ! $decision->dry;
-        DB::transaction(function () use ($decision, $value, $inputs, $orders, $sends, $protect): void {
+        $holds = $value->verdict === Verdict::Hold && ! $decision->dry;
+        DB::transaction(function () use ($decision, $value, $inputs, $orders, $sends, $holds, $protect): void {
             $decision->update([
-                'state' => $sends ? DecisionState::Sending : DecisionState::Done,
+                'state' => match (true) {
+                    $sends => DecisionState::Sending,
+                    $holds => DecisionState::Held,
+                    default => DecisionState::Done,
+                },
+                ...$this->held($decision, $value, $holds),
                 'verdict' => $value->verdict->value,
                 'intent' => $value->intent->value,
                 'summary' => mb_substr($value->summary(), 0, 600),
                 'inputs' => $inputs,
-                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1, 'ladder' => 1, 'protection' => 1]),
+                'trace' => array_intersect_key($value->toArray(), ['steps' => 1, 'tickets' => 1, 'cancels' => 1, 'leverage' => 1, 'ladder' => 1, 'protection' => 1]) + ($decision->approved_by === null ? [] : ['asked' => $decision->trace['asked'] ?? $decision->trace['tickets'] ?? []]),
                 'decided_at' => now(),
                 'finished_at' => $sends ? null : now(),
             ]);
+            $decision->dry || $this->giveUpHeld($decision);
             if ($sends) {
                 Order::query()->insert($orders);
                 $protect === null || $protect();
@@ -120,6 +141,43 @@ final readonly class DecideNow
         });
         CrashPoint::pass('committed', $decision->route_id);
         $this->live->decision($decision);
+        $decision->dry || $this->tell($decision, $value, $holds);
+    }
+
+    private function tell(Decision $decision, DecisionValue $value, bool $holds): void
+    {
+        $where = ($decision->route->name ?? 'Deleted route')." on {$decision->account->name}";
+        if ($value->verdict === Verdict::Refuse) {
+            Notice::tell($decision->desk_id, Kind::Refused, "{$where}: {$value->summary()}", "/journal/{$decision->message->ulid}", $decision->route_id);
+        } elseif ($holds && $decision->held_for === 'approval') {
+            $orders = implode(', then ', array_map(strval(...), $value->tickets));
+            Notice::tell($decision->desk_id, Kind::Ask, "{$where} asks: {$orders}? Answer until {$decision->held_until?->format('H:i:s')} UTC.", AskLink::of($decision), $decision->route_id);
+        }
+    }
+
+    /**
+     * The guard that stopped it, and what it waits for: until when does not change when it is decided again.
+     *
+     * @return array<string, mixed>
+     */
+    private function held(Decision $decision, DecisionValue $value, bool $holds): array
+    {
+        $numbers = Arr::last($value->steps)->numbers ?? [];
+        $for = isset($numbers['guard']) ? 'place' : 'approval';
+
+        return ['guard' => $numbers['guard'] ?? null] + ($holds ? [
+            'held_for' => $for,
+            'held_until' => $decision->held_for === $for ? $decision->held_until : now()->addSeconds((int) ($numbers['seconds'] ?? 0)),
+        ] : []);
+    }
+
+    /** An entry that still waits is overtaken by whatever comes later for the same position. */
+    private function giveUpHeld(Decision $decision): void
+    {
+        if ($decision->route_id !== null) {
+            Decision::query()->where('lane', $decision->lane)->where('route_id', $decision->route_id)->where('id', '<', $decision->id)->where('state', DecisionState::Held)
+                ->update(['state' => DecisionState::Done, 'verdict' => Verdict::Refuse->value, 'summary' => 'It waited, and was given up: a later signal came for the same position.']);
+        }
     }
 
     /** Stop, targets and trailing of a position that is there, as the signal asks for them. */

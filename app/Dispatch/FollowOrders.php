@@ -10,18 +10,16 @@ use App\Live\Live;
 use App\Models\Account;
 use App\Models\Order;
 use App\Models\OrderState;
-use App\Models\Position;
 use App\Protect\Protections;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Log;
-use Wexon\Core\Order\OrderRole;
 
 /** Keeps up with orders that wait at a venue: records what is filled or taken back there, and takes back those whose time is up. */
 final readonly class FollowOrders
 {
     private const MOST = 500;
 
-    public function __construct(private Connectors $connectors, private RecordOrder $record, private TakeBack $takeBack, private ChaseOrder $chase, private Live $live, private Protections $protections) {}
+    public function __construct(private Connectors $connectors, private RecordOrder $record, private TakeBack $takeBack, private TakeBackAdds $takeBackAdds, private ChaseOrder $chase, private Live $live, private Protections $protections) {}
 
     /** Seconds after which an order that nobody is sending any more is asked about. */
     private const STRANDED_AFTER = 60;
@@ -42,8 +40,10 @@ final readonly class FollowOrders
     /** An order that replaced another, when the process died before it was sent, or before it was known what the venue said. */
     private function stranded(): void
     {
-        $stranded = Order::query()->where('state', OrderState::Committed)->where('created_at', '<', now()->subSeconds(self::STRANDED_AFTER))
-            ->whereRelation('decision', 'finished_at', '<', now()->subSeconds(self::STRANDED_AFTER))->with('account')->limit(self::MOST)->get();
+        $long = now()->subSeconds(self::STRANDED_AFTER);
+        $stranded = Order::query()->where('state', OrderState::Committed)->where('created_at', '<', $long)
+            ->where(static fn ($order) => $order->whereNull('due_at')->orWhere('due_at', '<', $long))
+            ->whereRelation('decision', 'finished_at', '<', $long)->with('account')->limit(self::MOST)->get();
         foreach ($stranded as $order) {
             try {
                 $report = $this->connectors->for($order->account)->find($order->client_id);
@@ -69,23 +69,6 @@ final readonly class FollowOrders
         }
     }
 
-    /**
-     * A position that its exit has closed is added to no more.
-     *
-     * @throws VenueTrouble
-     */
-    private function takeBackAdds(Order $exit): void
-    {
-        $which = ['account_id' => $exit->account_id, 'instrument' => $exit->instrument];
-        if (Position::query()->where($which)->where('quantity', '!=', 0)->exists()) {
-            return;
-        }
-        $adds = Order::query()->where($which)->where('route_id', $exit->route_id)->where('role', OrderRole::Add)->whereIn('state', OrderState::open())->where('id', '<', $exit->id)->with('account')->get();
-        foreach ($adds as $add) {
-            $this->takeBack->takeBack($add, 'Taken back: its position is closed.');
-        }
-    }
-
     /** @throws VenueTrouble */
     private function followOrder(Connector $venue, Order $order, ?OrderReport $working): void
     {
@@ -97,9 +80,11 @@ final readonly class FollowOrders
         } elseif ($working === null || ! $report->filled()->isEqualTo($order->filled)) {
             $this->record->record($order, $report);
             $this->live->order($order);
+        } elseif ($order->follows_by !== null && $report->trigger !== null && $order->trigger_price?->isEqualTo($report->trigger) !== true) {
+            $this->protections->venueMoved($order, $report->trigger);
         }
-        if ($order->role === OrderRole::Exit && $order->state === OrderState::Filled) {
-            $this->takeBackAdds($order);
+        if (! $order->role->opens() && $order->state === OrderState::Filled) {
+            $this->takeBackAdds->ifClosed($order->account_id, $order->instrument);
         }
         $isDue = $order->cancel_after !== null && $order->created_at->addSeconds($order->cancel_after)->isPast();
         if ($order->state === OrderState::Working && ! $isDue) {

@@ -9,6 +9,7 @@ use App\Models\MessageState;
 use App\Models\Notice;
 use App\Models\Route;
 use App\Models\Slip;
+use App\Notify\Kind;
 use App\Slips\RouteSlips;
 use Illuminate\Database\Eloquent\Collection;
 use Symfony\Component\Uid\Ulid;
@@ -24,6 +25,7 @@ final readonly class ReadMessage
         private MatchSignal $match,
         private ExplainMiss $explain,
         private HearSlips $slips,
+        private LightLamps $lamps,
     ) {}
 
     /** Before each batch: what was set up may have changed. */
@@ -31,13 +33,14 @@ final readonly class ReadMessage
     {
         $this->readers->forget();
         $this->maps->forget();
+        $this->lamps->forget();
     }
 
     /** @return list<Decision> One, waiting in its lane, for each route, account and leg that the message concerns. */
     public function read(Message $message): array
     {
         if ($message->blanked > 0) {
-            Notice::once($message->desk_id, 'secret', "A message to “{$message->inlet->name}” held what looks like a venue's key or secret. It was blanked out before it was stored; take it out of the alert, and make a new key if it was a real one.", "/journal/{$message->ulid}");
+            Notice::once($message->desk_id, Kind::Secret, "A message to “{$message->inlet->name}” held what looks like a venue's key or secret. It was blanked out before it was stored; take it out of the alert, and make a new key if it was a real one.", "/journal/{$message->ulid}");
         }
         if ($message->inlet->paused && ! $message->dry) {
             return $this->stop($message, MessageState::Barred, 'The inlet is paused: nothing was done. Take it up again on the inlet\'s page.');
@@ -96,7 +99,7 @@ final readonly class ReadMessage
     /** @return list<Decision> None. */
     private function askToConfirm(Message $message): array
     {
-        Notice::once($message->desk_id, 'mail', "A mail to “{$message->inlet->name}” wants to be confirmed before alerts can come: open its link.", "/journal/{$message->ulid}");
+        Notice::once($message->desk_id, Kind::Mail, "A mail to “{$message->inlet->name}” wants to be confirmed before alerts can come: open its link.", "/journal/{$message->ulid}");
 
         return $this->stop($message, MessageState::Confirmation, 'This looks like the platform\'s confirmation mail: open its link, so that alerts can come.');
     }
@@ -133,15 +136,17 @@ final readonly class ReadMessage
         if ($earlier !== null) {
             return $this->stop($message, MessageState::Duplicate, "The id “{$signal->id}” was seen before, in message {$earlier}: nothing is done twice.");
         }
-        $decisions = $this->match->match($message, $signal, $routes);
-        if ($decisions === []) {
+        $decisions = $this->match->match($message, $signal, LightLamps::leaves($routes, $signal));
+        [$together, $lit] = $this->lamps->light($message, $signal);
+        array_push($decisions, ...$together);
+        if ($decisions === [] && $lit === []) {
             $this->explain->explain($message, $signal, $routes);
         }
         $this->slips->hear($message, $signal, $decisions);
         $message->update([
             'signal_id' => $message->dry || $message->rerun_of !== null ? null : $signal->id,
-            'state' => $decisions === [] ? MessageState::Unmatched : MessageState::Routed,
-        ]);
+            'state' => $decisions === [] && $lit === [] ? MessageState::Unmatched : MessageState::Routed,
+        ] + ($lit === [] ? [] : ['outcome' => mb_substr(implode('; ', $lit).'.', 0, 600)]));
 
         return $decisions;
     }

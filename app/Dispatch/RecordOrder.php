@@ -7,9 +7,11 @@ use App\Connector\OrderReport;
 use App\Connector\OrderStatus;
 use App\Models\Fill;
 use App\Models\Instrument;
+use App\Models\Notice;
 use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Position;
+use App\Notify\Kind;
 use App\Protect\KeepTrades;
 use App\Protect\Protections;
 use Brick\Math\BigDecimal;
@@ -54,6 +56,16 @@ final class RecordOrder
                 $this->protections->seeHeld($order->protection_id);
             }
         }, self::ATTEMPTS);
+        if ($order->state === OrderState::Filled && $order->wasChanged('state')) {
+            $this->tell($order);
+        }
+    }
+
+    private function tell(Order $order): void
+    {
+        $kind = $order->protection_id !== null && $order->reduce_only ? Kind::Protection : Kind::Fill;
+        $average = $order->average?->stripTrailingZeros() ?? '';
+        Notice::tell($order->desk_id, $kind, "{$order->account->name}: {$order->side->value} {$order->quantity->stripTrailingZeros()} {$order->instrument} at {$average}".($order->reason === null ? '' : " ({$order->reason})").'.', '/blotter', $order->route_id);
     }
 
     private function keepFills(Order $order, OrderReport $report): void

@@ -8,6 +8,7 @@ use App\Connector\VenueTrouble;
 use App\Live\Live;
 use App\Models\Account;
 use App\Models\Instrument;
+use Brick\Math\BigDecimal;
 use Illuminate\Support\Facades\DB;
 use Wexon\Core\Instrument\Instrument as InstrumentValue;
 
@@ -38,6 +39,7 @@ final readonly class RefreshAccount
             'currency' => $check->balance->currency,
             'equity' => $check->balance->equity,
             'free' => $check->balance->free,
+            'peak_equity' => $account->peak_equity === null ? $check->balance->equity : BigDecimal::max($account->peak_equity, $check->balance->equity),
             'trouble' => in_array('trade', $check->permissions, true) ? null : $check->words ?? 'This key may not trade: make one at the venue that may, and connect it.',
             'checked_at' => now(),
         ])->save();

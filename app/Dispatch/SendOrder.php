@@ -5,6 +5,7 @@ namespace App\Dispatch;
 use App\Connector\Connector;
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
+use App\Control\Halts;
 use App\Live\Live;
 use App\Models\Order;
 use App\Models\OrderState;
@@ -23,7 +24,7 @@ final readonly class SendOrder
     /** An order that closes is still wanted much later. */
     private const CLOSING_LAPSES_AFTER = 900;
 
-    public function __construct(private Connectors $connectors, private RecordOrder $record, private Live $live) {}
+    public function __construct(private Connectors $connectors, private RecordOrder $record, private Halts $halts, private Live $live) {}
 
     /** @return bool False when it is still not known whether the venue has it. */
     public function send(Order $order, bool $fresh): bool
@@ -51,6 +52,12 @@ final readonly class SendOrder
         $report = $ask ? $venue->find($order->client_id) : null;
         if ($report === null && $this->isTooOld($order)) {
             $order->update(['state' => OrderState::Lapsed, 'words' => 'Not sent: the venue was out of reach for too long. '.$order->words]);
+
+            return;
+        }
+        $halt = $report === null && ! $order->reduce_only ? $this->halts->of($order->account) : null;
+        if ($halt !== null) {
+            $order->update(['state' => OrderState::Lapsed, 'words' => mb_substr("Not sent: {$halt->words()}", 0, 400)]);
 
             return;
         }

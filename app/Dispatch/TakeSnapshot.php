@@ -4,6 +4,8 @@ namespace App\Dispatch;
 
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
+use App\Control\GatherFacts;
+use App\Control\Halts;
 use App\Models\Decision;
 use App\Models\Instrument;
 use App\Models\Order;
@@ -13,9 +15,11 @@ use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Builder;
 use Wexon\Core\Decision\Snapshot;
 use Wexon\Core\Decision\Verdict;
+use Wexon\Core\Guard\Limits;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Route\RouteState;
+use Wexon\Core\Signal\Signal;
 
 /** Gathers the world as one decision sees it: the venue's quote and money, and our own record of the position. */
 final readonly class TakeSnapshot
@@ -25,10 +29,14 @@ final readonly class TakeSnapshot
 
     private const MOST_WORKING = 500;
 
-    public function __construct(private Connectors $connectors, private Allocations $allocations) {}
+    public function __construct(private Connectors $connectors, private Allocations $allocations, private Halts $halts, private GatherFacts $facts) {}
 
-    /** @throws VenueTrouble If the venue does not tell, or does not trade the instrument. */
-    public function take(Decision $decision): Snapshot
+    /**
+     * @param  Limits  $guards  Of the route: only what they ask for is looked up.
+     *
+     * @throws VenueTrouble If the venue does not tell, or does not trade the instrument.
+     */
+    public function take(Decision $decision, Limits $guards, Signal $signal): Snapshot
     {
         $instrument = Instrument::query()->where('venue', $decision->account->venue)->where('name', $decision->instrument)->first()
             ?? throw VenueTrouble::refused("{$decision->account->venue} does not list “{$decision->instrument}”: choose another instrument in the route.");
@@ -51,6 +59,12 @@ final readonly class TakeSnapshot
             $this->allocations->forRoute($decision->account, $decision->route_id),
             $view->margin,
             $connector->abilities(),
+            $this->halts->of($decision->account)?->words(),
+            $account = $decision->account->limits(),
+            $this->facts->ofRoute($decision, $guards, $signal),
+            $this->facts->ofAccount($decision, $account, $signal),
+            $decision->overruled,
+            $decision->together,
         );
     }
 

@@ -58,6 +58,12 @@ final class Live
         $this->publish($deskId, ['kind' => 'difference']);
     }
 
+    /** Something was halted, or a halt was lifted. */
+    public function halt(int $deskId): void
+    {
+        $this->publish($deskId, ['kind' => 'halt']);
+    }
+
     public function account(Account $account): void
     {
         $this->publish($account->desk_id, ['kind' => 'account', 'id' => $account->id]);

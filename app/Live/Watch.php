@@ -8,8 +8,10 @@ use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
 use App\Dispatch\RefreshAccount;
 use App\Models\Account;
+use App\Models\Notice;
 use App\Models\Position;
 use App\Models\Route;
+use App\Notify\Kind;
 use Illuminate\Database\Eloquent\Builder;
 use Illuminate\Database\Eloquent\Collection;
 use Illuminate\Support\Facades\Log;
@@ -71,6 +73,7 @@ final class Watch
                 $this->refresh->refresh($account, $this->connectors->for($account), $this->listingIsDue($account->venue));
             } catch (VenueTrouble $trouble) {
                 $account->update(['trouble' => mb_substr($trouble->getMessage(), 0, 400), 'checked_at' => now()]);
+                $account->wasChanged('trouble') && Notice::once($account->desk_id, Kind::Trouble, "{$account->name}: {$account->trouble}", '/accounts');
                 $this->live->account($account);
             }
         }

@@ -7,6 +7,7 @@ use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsToMany;
+use Wexon\Core\Guard\Limits;
 use Wexon\Core\Route\OwnRules;
 
 /**
@@ -22,6 +23,8 @@ use Wexon\Core\Route\OwnRules;
  * @property string $currency
  * @property BigDecimal $equity
  * @property BigDecimal $free
+ * @property array<string, mixed>|null $guards what it lets its routes do
+ * @property BigDecimal|null $peak_equity the most money that it had
  * @property string|null $trouble
  * @property CarbonImmutable $checked_at
  * @property \Illuminate\Database\Eloquent\Relations\Pivot|null $pivot
@@ -31,7 +34,7 @@ class Account extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['desk_id', 'name', 'venue', 'environment', 'credentials', 'permissions', 'currency', 'equity', 'free', 'trouble', 'checked_at'];
+    protected $fillable = ['desk_id', 'name', 'venue', 'environment', 'credentials', 'permissions', 'currency', 'equity', 'free', 'trouble', 'checked_at', 'guards', 'peak_equity'];
 
     protected $hidden = ['credentials'];
 
@@ -40,6 +43,8 @@ class Account extends Model
         'permissions' => 'array',
         'equity' => DecimalCast::class,
         'free' => DecimalCast::class,
+        'guards' => 'array',
+        'peak_equity' => DecimalCast::class,
         'checked_at' => 'immutable_datetime',
     ];
 
@@ -47,6 +52,11 @@ class Account extends Model
     public function routes(): BelongsToMany
     {
         return $this->belongsToMany(Route::class)->withPivot('allocation', 'own');
+    }
+
+    public function limits(): Limits
+    {
+        return Limits::of($this->guards ?? []);
     }
 
     /** What its sizes are multiplied by in the route that it was loaded with. */

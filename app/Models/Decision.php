@@ -2,10 +2,14 @@
 
 namespace App\Models;
 
+use App\Casts\DecimalCast;
+use Brick\Math\BigDecimal;
 use Carbon\CarbonImmutable;
 use Illuminate\Database\Eloquent\Model;
 use Illuminate\Database\Eloquent\Relations\BelongsTo;
 use Illuminate\Database\Eloquent\Relations\HasMany;
+use Wexon\Core\Route\Leg;
+use Wexon\Core\Route\RouteState;
 
 /**
  * One message for one account: first its place in the lane, then the full trace of what was decided.
@@ -29,7 +33,15 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  * @phpstan-import-type SnapshotArray from \Wexon\Core\Decision\Snapshot
  *
  * @property array{signal: array<string, mixed>, rules: RulesSpec, snapshot: SnapshotArray}|null $inputs
- * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>, cancels?: list<WorkingArray>, leverage?: array{times: string, margin: string}|null, ladder?: list<array<string, int|string>>, protection?: ForeseenArray|null}|null $trace
+ * @property array{steps: list<array{station: string, verdict: string, sentence: string, numbers: array<string, string>}>, tickets: list<array<string, mixed>>, cancels?: list<WorkingArray>, leverage?: array{times: string, margin: string}|null, ladder?: list<array<string, int|string>>, protection?: ForeseenArray|null, asked?: list<array<string, mixed>>}|null $trace
+ * @property string|null $guard that refused it, or lets it wait
+ * @property string|null $held_for "place" or "approval"
+ * @property CarbonImmutable|null $held_until
+ * @property string|null $approved_by
+ * @property BigDecimal|null $approved_share percent of the size
+ * @property string|null $overruled the guard that somebody overruled
+ * @property string|null $overruled_by
+ * @property string|null $together the signals that came together
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $decided_at
  * @property CarbonImmutable|null $finished_at
@@ -40,6 +52,9 @@ use Illuminate\Database\Eloquent\Relations\HasMany;
  */
 class Decision extends Model
 {
+    /** What its resource tells of. */
+    public const SHOWN = ['message', 'route', 'account', 'orders'];
+
     public $timestamps = false;
 
     protected $dateFormat = 'Y-m-d H:i:s.u';
@@ -51,10 +66,19 @@ class Decision extends Model
         'state' => DecisionState::class,
         'inputs' => 'array',
         'trace' => 'array',
+        'held_until' => 'immutable_datetime',
+        'approved_share' => DecimalCast::class,
         'created_at' => 'immutable_datetime',
         'decided_at' => 'immutable_datetime',
         'finished_at' => 'immutable_datetime',
     ];
+
+    /** One that nobody asked for: to look at the world of a leg as if its route were armed. It is never saved. */
+    public static function imagined(Account $account, Leg $leg, ?int $routeId): self
+    {
+        return (new self)->forceFill(['account_id' => $account->id, 'route_id' => $routeId, 'instrument' => $leg->instrument, 'lane' => "{$account->id}:{$leg->instrument}"])
+            ->setRelation('account', $account)->setRelation('route', (new Route)->forceFill(['state' => RouteState::Armed]));
+    }
 
     /** @return BelongsTo<Message, $this> */
     public function message(): BelongsTo

@@ -53,6 +53,9 @@ use Wexon\Core\Signal\OrderSide;
  * @property int|null $protection_id
  * @property string|null $reason why it closes
  * @property int|null $target the number of the target that it is for
+ * @property BigDecimal|null $follows_by distance at which the venue moves its trigger after the market
+ * @property bool $exclusive whether the venue cancels it when the other that looks after the position is filled
+ * @property bool $watched whether it is kept back until the market is at its limit
  * @property CarbonImmutable|null $due_at when a scheduled order goes out
  * @property CarbonImmutable $created_at
  * @property CarbonImmutable|null $acknowledged_at
@@ -88,6 +91,9 @@ class Order extends Model
         'time_in_force' => TimeInForce::class,
         'post_only' => 'bool',
         'chase' => 'array',
+        'follows_by' => DecimalCast::class,
+        'exclusive' => 'bool',
+        'watched' => 'bool',
         'due_at' => 'immutable_datetime',
         'created_at' => 'immutable_datetime',
         'acknowledged_at' => 'immutable_datetime',
@@ -95,11 +101,17 @@ class Order extends Model
 
     public function ticket(): Ticket
     {
-        return Ticket::of($this->role, $this->instrument, $this->side, $this->quantity, $this->terms(), $this->reduce_only, $this->label)->numbered($this->number);
+        $ticket = Ticket::of($this->role, $this->instrument, $this->side, $this->quantity, $this->terms(), $this->reduce_only, $this->label)->numbered($this->number);
+
+        return $this->exclusive ? $ticket->exclusive() : $ticket;
     }
 
     public function terms(): OrderTerms
     {
+        if ($this->follows_by !== null && $this->trigger_price !== null) {
+            return OrderTerms::following($this->trigger_price, $this->follows_by);
+        }
+
         return OrderTerms::of($this->limit_price, $this->trigger_price, $this->time_in_force, $this->post_only, $this->cancel_after, $this->chase === null ? null : Chase::fromArray($this->chase));
     }
 
@@ -144,8 +156,11 @@ class Order extends Model
             'binds' => (string) $binds,
             'leverage' => (string) $leverage,
             'rate' => (string) $rate,
-            'state' => ($ticket->after === 0 ? OrderState::Committed : OrderState::Scheduled)->value,
-            'due_at' => $ticket->after === 0 ? null : now()->addSeconds($ticket->after)->format('Y-m-d H:i:s.u'),
+            'follows_by' => $ticket->terms->followsBy === null ? null : (string) $ticket->terms->followsBy,
+            'exclusive' => $ticket->exclusive,
+            'watched' => $ticket->watched,
+            'state' => ($ticket->after === 0 && ! $ticket->watched ? OrderState::Committed : OrderState::Scheduled)->value,
+            'due_at' => $ticket->after === 0 || $ticket->watched ? null : now()->addSeconds($ticket->after)->format('Y-m-d H:i:s.u'),
             'created_at' => now()->format('Y-m-d H:i:s.u'),
         ];
     }

@@ -6,7 +6,7 @@ enum OrderState: string
 {
     /** On disk with its client order id; the venue may or may not know it yet. */
     case Committed = 'committed';
-    /** Goes out when its time has come. */
+    /** Goes out when its time has come, or the market is at its price. */
     case Scheduled = 'scheduled';
     /** Waits at the venue, perhaps partly filled. */
     case Working = 'working';

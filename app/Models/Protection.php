@@ -20,7 +20,7 @@ use Wexon\Core\Protection\Protection as ProtectionValue;
  * @property int $decision_id
  * @property string $instrument
  * @property ProtectionArray $state
- * @property array{stop: string|null, targets: list<int>} $held what of it is working at the venue
+ * @property array{stop: string|null, follows?: bool, targets: list<int>} $held what of it is working at the venue
  * @property bool|null $is_open
  * @property bool $is_due whether the orders at the venue may have to be changed
  * @property string|null $reason

@@ -13,11 +13,13 @@ use Wexon\Core\Route\Leg;
 use Wexon\Core\Route\OwnRules;
 use Wexon\Core\Route\RouteRules;
 use Wexon\Core\Route\RouteState;
+use Wexon\Core\Together\Lights;
 
 /**
  * The rules from one inlet to one or more accounts.
  *
  * @phpstan-import-type RulesSpec from RouteRules
+ * @phpstan-import-type LightsArray from Lights
  *
  * @property int $id
  * @property int $desk_id
@@ -26,6 +28,13 @@ use Wexon\Core\Route\RouteState;
  * @property RouteState $state
  * @property RulesSpec $rules
  * @property array{style: string, form: string, way: string, adds: bool, profile_id: int, size: array{amount: string, unit: string}|null}|null $slip_settings
+ * @property string|null $state_by who brought it into its state: a name, "the clock", "a rule"
+ * @property string|null $state_reason
+ * @property CarbonImmutable|null $state_at
+ * @property LightsArray|null $lights
+ * @property RouteState|null $next_state that the clock brings it into
+ * @property CarbonImmutable|null $next_state_at
+ * @property string|null $next_state_by who said so
  * @property CarbonImmutable|null $armed_at
  * @property CarbonImmutable $updated_at
  * @property Inlet $inlet
@@ -36,13 +45,18 @@ class Route extends Model
 {
     protected $dateFormat = 'Y-m-d H:i:s.u';
 
-    protected $fillable = ['desk_id', 'inlet_id', 'name', 'state', 'rules', 'slip_settings', 'armed_at'];
+    protected $fillable = ['desk_id', 'inlet_id', 'name', 'state', 'rules', 'slip_settings', 'armed_at', 'state_by', 'state_reason', 'state_at', 'lights', 'next_state', 'next_state_at', 'next_state_by'];
 
-    protected $casts = ['state' => RouteState::class, 'rules' => 'array', 'slip_settings' => 'array', 'armed_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime'];
+    protected $casts = ['state' => RouteState::class, 'rules' => 'array', 'lights' => 'array', 'next_state' => RouteState::class, 'next_state_at' => 'immutable_datetime', 'slip_settings' => 'array', 'armed_at' => 'immutable_datetime', 'state_at' => 'immutable_datetime', 'updated_at' => 'immutable_datetime'];
 
     public function rulesValue(): RouteRules
     {
         return RouteRules::of($this->rules);
+    }
+
+    public function lightsValue(): Lights
+    {
+        return $this->lights === null ? Lights::none() : Lights::fromArray($this->lights);
     }
 
     /** @return BelongsTo<Inlet, $this> */

@@ -10,6 +10,7 @@ use Laravel\Sanctum\HasApiTokens;
  * @property int $id
  * @property int $desk_id
  * @property string $name
+ * @property string $password hashed
  * @property string $email
  * @property Desk $desk
  */

@@ -8,7 +8,6 @@ use App\Dispatch\NamedLock;
 use App\Models\Difference;
 use App\Models\Instrument;
 use App\Models\Position;
-use App\Models\Protection;
 use App\Models\Trade;
 use App\Models\User;
 use Illuminate\Support\Facades\DB;
@@ -22,7 +21,7 @@ final readonly class AnswerDifference
 {
     private const LANE = 8;
 
-    public function __construct(private Connectors $connectors) {}
+    public function __construct(private Connectors $connectors, private Protections $protections) {}
 
     /**
      * Our books take over what the venue holds, at its price of now.
@@ -36,16 +35,16 @@ final readonly class AnswerDifference
         $instrument = Instrument::listed($one->account->venue, $name);
         NamedLock::hold("lane:{$one->account_id}:{$name}", self::LANE, function () use ($one, $who, $name, $instrument): void {
             $mark = $this->connectors->for($one->account)->quotes([$name])[$name]->markFor($one->theirs);
-            DB::transaction(static function () use ($one, $who, $name, $instrument, $mark): void {
+            DB::transaction(function () use ($one, $who, $name, $instrument, $mark): void {
                 $which = ['account_id' => $one->account_id, 'instrument' => $name];
                 $row = Position::locked($one->desk_id, $one->account_id, $name);
                 $missing = $one->theirs->minus($row->quantity);
                 if (! $missing->isZero()) {
                     $after = $row->value($instrument->multiplier)->after(Fill::of($missing->isPositive() ? OrderSide::Buy : OrderSide::Sell, $missing->abs(), $mark, '0'));
                     $row->become($after)->fill(['opened_at' => $after->isFlat() ? null : $row->opened_at ?? now()])->save();
+                    $this->protections->adopted($one->account_id, $after, $instrument);
                 }
                 if ($one->theirs->isZero()) {
-                    Protection::query()->where($which)->where('is_open', true)->update(['is_open' => null, 'is_due' => true, 'reason' => 'at the venue', 'closed_at' => now(), 'changed_at' => now()]);
                     Trade::query()->where($which)->whereNull('closed_at')->update(['closed_at' => now(), 'reason' => 'at the venue']);
                 }
                 $one->end('adopted', $who->name);

@@ -4,6 +4,7 @@ namespace App\Protect;
 
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
+use App\Control\Halts;
 use App\Dispatch\CommitTicket;
 use App\Dispatch\CrashPoint;
 use App\Dispatch\NamedLock;
@@ -32,7 +33,7 @@ final readonly class Hand
     /** Seconds to wait for a signal that is being carried out. */
     private const LANE = 8;
 
-    public function __construct(private Connectors $connectors, private Protections $protections, private HoldAtVenue $hold, private SendOrder $send, private TakeBack $takeBack, private CommitTicket $commit) {}
+    public function __construct(private Connectors $connectors, private Protections $protections, private HoldAtVenue $hold, private SendOrder $send, private TakeBack $takeBack, private CommitTicket $commit, private Halts $halts) {}
 
     /**
      * Moves stop or targets; a position that nothing looked after is looked after from now on.
@@ -90,6 +91,10 @@ final readonly class Hand
      */
     public function add(Position $position, BigDecimal $units, string $reason): Order
     {
+        $halt = $this->halts->of($position->account);
+        if ($halt !== null) {
+            throw new OrderRefusal("{$halt->words()}: lift that first.");
+        }
         $instrument = $this->instrument($position);
         if ($units->isLessThan($instrument->leastSize) || ! $units->remainder($instrument->lotStep)->isZero()) {
             throw new OrderRefusal("An order of {$instrument->name} is {$instrument->leastSize} or more, in steps of {$instrument->lotStep}.");

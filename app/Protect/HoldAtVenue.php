@@ -7,6 +7,7 @@ use App\Connector\VenueTrouble;
 use App\Dispatch\CrashPoint;
 use App\Dispatch\SendOrder;
 use App\Dispatch\TakeBack;
+use App\Dispatch\TakeBackAdds;
 use App\Models\Instrument;
 use App\Models\Order;
 use App\Models\OrderState;
@@ -28,7 +29,7 @@ final readonly class HoldAtVenue
     /** Seconds for which a price that the venue refused is not tried again; it is watched here meanwhile. */
     private const REFUSED_FOR = 60;
 
-    public function __construct(private Connectors $connectors, private SendOrder $send, private TakeBack $takeBack, private CommitForProtection $commit) {}
+    public function __construct(private Connectors $connectors, private SendOrder $send, private TakeBack $takeBack, private TakeBackAdds $takeBackAdds, private CommitForProtection $commit) {}
 
     /**
      * All that an account's position of an instrument has due: of one that is open, and of one that is over.
@@ -56,6 +57,9 @@ final readonly class HoldAtVenue
         $this->sendLeftOver($row);
         for ($look = 0; $look < self::LOOKS && $this->differs($row); $look++) {
             $row->refresh();
+        }
+        if ($row->is_open !== true) {
+            $this->takeBackAdds->ifClosed($row->account_id, $row->instrument);
         }
         Protection::query()->whereKey($row->id)->where('changed_at', $row->changed_at->format('Y-m-d H:i:s.u'))->update(['is_due' => false]);
     }
@@ -100,7 +104,7 @@ final readonly class HoldAtVenue
         $wrong = [];
         foreach ($there as $order) {
             $ticket = $wanted[(string) $order->label] ?? null;
-            $isSame = $ticket !== null && $ticket->terms->isSameAs($order->terms()) && $ticket->quantity->isEqualTo($order->quantity->minus($order->filled));
+            $isSame = $ticket !== null && $ticket->exclusive === $order->exclusive && $ticket->terms->isSameAs($order->terms()) && $ticket->quantity->isEqualTo($order->quantity->minus($order->filled));
             if ($isSame) {
                 unset($wanted[(string) $order->label]);
             } else {

@@ -3,6 +3,7 @@
 namespace App\Protect;
 
 use App\Models\Decision;
+use App\Models\Instrument;
 use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Protection as ProtectionRow;
@@ -10,14 +11,16 @@ use App\Models\Trade;
 use Brick\Math\BigDecimal;
 use Brick\Math\RoundingMode;
 use Carbon\CarbonImmutable;
+use DateTimeImmutable;
 use Illuminate\Support\Facades\DB;
-use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Instrument\Instrument as InstrumentValue;
 use Wexon\Core\Order\OrderRefusal;
 use Wexon\Core\Order\OrderRole;
 use Wexon\Core\Position\Position;
 use Wexon\Core\Protection\Event\Asked;
 use Wexon\Core\Protection\Event\Event;
 use Wexon\Core\Protection\Event\PositionChanged;
+use Wexon\Core\Protection\Levels;
 use Wexon\Core\Protection\Outcome;
 use Wexon\Core\Protection\Protection as ProtectionValue;
 use Wexon\Core\Protection\ProtectionRules;
@@ -31,7 +34,7 @@ final class Protections
     private const SCALE = 18;
 
     /** In the transaction that books the fills of an order. */
-    public function changed(Order $order, Position $before, Position $after, CarbonImmutable $at, Instrument $instrument): void
+    public function changed(Order $order, Position $before, Position $after, CarbonImmutable $at, InstrumentValue $instrument): void
     {
         $row = $this->open($order->account_id, $order->instrument);
         if ($row !== null && $after->side() !== $row->value()->side) {
@@ -43,9 +46,19 @@ final class Protections
         }
         $row ??= $this->begun($order, $at);
         if ($row !== null) {
-            $protection = $this->apply($row, $instrument, new PositionChanged($after->quantity->abs(), $after->average() ?? BigDecimal::zero(), $after->breakEven($instrument->takerFee) ?? BigDecimal::zero(), $at, $order->target))->protection;
+            $protection = $this->apply($row, $instrument, $this->changedTo($after, $instrument, $at, $order->target))->protection;
             $this->keepRisk($row, $protection, $instrument);
         }
+    }
+
+    /** A position that was changed at the venue, not by an order of ours: its protection follows, and ends with it. */
+    public function adopted(int $accountId, Position $after, InstrumentValue $instrument): void
+    {
+        $row = $this->open($accountId, $instrument->name);
+        if ($row === null) {
+            return;
+        }
+        $after->side() === $row->value()->side ? $this->apply($row, $instrument, $this->changedTo($after, $instrument, now()->toDateTimeImmutable())) : $this->close($row, 'at the venue', CarbonImmutable::now());
     }
 
     /**
@@ -53,7 +66,7 @@ final class Protections
      *
      * @throws OrderRefusal If it means nothing here.
      */
-    public function asked(Decision $decision, Signal $signal, Position $position, Instrument $instrument, StopReason $why = StopReason::Stop): ?ProtectionRow
+    public function asked(Decision $decision, Signal $signal, Position $position, InstrumentValue $instrument, StopReason $why = StopReason::Stop): ?ProtectionRow
     {
         return $position->isFlat() ? null : $this->byHand($decision, $position, $instrument, new Asked($signal, $why));
     }
@@ -63,7 +76,7 @@ final class Protections
      *
      * @throws OrderRefusal If it means nothing here.
      */
-    public function byHand(Decision $decision, Position $position, Instrument $instrument, Event $event): ProtectionRow
+    public function byHand(Decision $decision, Position $position, InstrumentValue $instrument, Event $event): ProtectionRow
     {
         $row = $this->open($decision->account_id, $decision->instrument) ?? $this->begunAnew($decision, $position->side() ?? Side::Long, $position, $instrument);
         $this->apply($row, $instrument, $event);
@@ -72,7 +85,7 @@ final class Protections
     }
 
     /** What an event makes of a protection, kept on disk. The row is locked by whoever calls. */
-    public function apply(ProtectionRow $row, Instrument $instrument, Event $event): Outcome
+    public function apply(ProtectionRow $row, InstrumentValue $instrument, Event $event): Outcome
     {
         $before = $row->value();
         $outcome = $event->applyTo($before, $instrument);
@@ -97,11 +110,28 @@ final class Protections
         ProtectionRow::query()->whereKey($id)->update([
             'held' => json_encode([
                 'stop' => $stop?->trigger_price === null ? null : (string) $stop->trigger_price,
+                'follows' => $stop?->follows_by !== null,
                 'targets' => array_values(array_filter($working->where('role', OrderRole::Target)->pluck('target')->all())),
             ], JSON_THROW_ON_ERROR),
             'changed_at' => now()->format('Y-m-d H:i:s.u'),
             'is_due' => true,
         ]);
+    }
+
+    /** The venue has moved a stop after the market: perhaps while nobody looked here. */
+    public function venueMoved(Order $order, BigDecimal $trigger): void
+    {
+        DB::transaction(function () use ($order, $trigger): void {
+            $order->update(['trigger_price' => $trigger]);
+            $row = $this->open($order->account_id, $order->instrument);
+            if ($row === null || $row->id !== $order->protection_id) {
+                return;
+            }
+            $this->seeHeld($row->id);
+            $before = $row->refresh()->value();
+            $after = $before->tightened(Levels::of($before->side, Instrument::listed($order->account->venue, $order->instrument)), $trigger, StopReason::Trail);
+            $after === $before || $this->keep($row, $before, $after);
+        });
     }
 
     public function open(int $accountId, string $instrument): ?ProtectionRow
@@ -110,7 +140,7 @@ final class Protections
     }
 
     /** What the first stop would lose, for the trade's multiple. */
-    private function keepRisk(ProtectionRow $row, ProtectionValue $protection, Instrument $instrument): void
+    private function keepRisk(ProtectionRow $row, ProtectionValue $protection, InstrumentValue $instrument): void
     {
         if ($protection->risk !== null) {
             Trade::query()->where('account_id', $row->account_id)->where('instrument', $row->instrument)->whereNull('closed_at')->whereNull('risk')
@@ -124,13 +154,18 @@ final class Protections
         $row->fill(['state' => $before->with(['quantity' => BigDecimal::zero()])->toArray(), 'is_open' => null, 'is_due' => true, 'reason' => Order::shortReason($before->closing ?? $reason), 'closed_at' => $at, 'changed_at' => now()])->save();
     }
 
-    private function begunAnew(Decision $decision, Side $side, Position $position, Instrument $instrument): ProtectionRow
+    private function begunAnew(Decision $decision, Side $side, Position $position, InstrumentValue $instrument): ProtectionRow
     {
         $planned = ProtectionValue::planned(ProtectionRules::none(), $side, null, now()->toDateTimeImmutable());
         $row = $this->row($decision, $decision->route_id, $planned, CarbonImmutable::now());
-        $this->apply($row, $instrument, new PositionChanged($position->quantity->abs(), $position->average() ?? BigDecimal::zero(), $position->breakEven($instrument->takerFee) ?? BigDecimal::zero(), now()->toDateTimeImmutable()));
+        $this->apply($row, $instrument, $this->changedTo($position, $instrument, now()->toDateTimeImmutable()));
 
         return $row;
+    }
+
+    private function changedTo(Position $position, InstrumentValue $instrument, DateTimeImmutable $at, ?int $target = null): PositionChanged
+    {
+        return new PositionChanged($position->quantity->abs(), $position->average() ?? BigDecimal::zero(), $position->breakEven($instrument->takerFee) ?? BigDecimal::zero(), $at, $target);
     }
 
     /** By what the decision foresaw; null when it foresaw nothing. */
@@ -155,7 +190,7 @@ final class Protections
             'decision_id' => $decision->id,
             'instrument' => $decision->instrument,
             'state' => $planned->toArray(),
-            'held' => ['stop' => null, 'targets' => []],
+            'held' => ['stop' => null, 'follows' => false, 'targets' => []],
             'is_open' => true,
             'opened_at' => $at,
             'changed_at' => now(),

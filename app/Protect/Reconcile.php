@@ -4,6 +4,7 @@ namespace App\Protect;
 
 use App\Connector\Connectors;
 use App\Connector\VenueTrouble;
+use App\Control\ChangeState;
 use App\Live\Live;
 use App\Models\Account;
 use App\Models\Difference;
@@ -11,6 +12,7 @@ use App\Models\Notice;
 use App\Models\Order;
 use App\Models\OrderState;
 use App\Models\Position;
+use App\Notify\Kind;
 use Brick\Math\BigDecimal;
 use Wexon\Core\Route\RouteState;
 
@@ -23,7 +25,7 @@ final class Reconcile
     /** @var array<int, array<string, array{kind: 'position'|'order', instrument: string|null, ours: BigDecimal, theirs: BigDecimal, words: string}>> By account, what differed at the last look. */
     private array $before = [];
 
-    public function __construct(private readonly Connectors $connectors, private readonly Live $live) {}
+    public function __construct(private readonly Connectors $connectors, private readonly ChangeState $change, private readonly Live $live) {}
 
     /** @throws VenueTrouble If the venue does not tell. */
     public function look(Account $account): void
@@ -117,7 +119,7 @@ final class Reconcile
     {
         ($one ?? new Difference(['desk_id' => $account->desk_id, 'account_id' => $account->id, 'subject' => $subject, 'is_there' => true]))
             ->fill($found + ['state' => 'open', 'answered_by' => null, 'seen_at' => now()])->save();
-        Notice::once($account->desk_id, 'difference', "{$account->name}: {$found['words']}", '/blotter');
+        Notice::once($account->desk_id, Kind::Difference, "{$account->name}: {$found['words']}", '/blotter');
         $this->live->difference($account->desk_id);
         $this->pause($account, $found['instrument'], $found['words']);
     }
@@ -126,9 +128,7 @@ final class Reconcile
     {
         foreach ($account->routes()->where('state', RouteState::Armed->value)->get() as $route) {
             if (($route->rules['pause_on_difference'] ?? false) && ($instrument === null || in_array($instrument, $route->instruments(), true))) {
-                $route->update(['state' => RouteState::Paused]);
-                Notice::once($account->desk_id, 'difference', "“{$route->name}” was paused, as it says for a difference. {$words}", "/routes/{$route->id}");
-                $this->live->route($route);
+                $this->change->byItself($route, RouteState::Paused, 'a rule', "It pauses on a difference, as it says. {$words}");
             }
         }
     }

@@ -15,6 +15,7 @@ use Wexon\Core\Instrument\Instrument as InstrumentValue;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Protection\Event\PriceSeen;
 use Wexon\Core\Protection\Protection as ProtectionValue;
+use Wexon\Core\Protection\StopReason;
 
 /**
  * Looks after the open positions of the accounts that are this process's: feeds prices and the clock to their protections
@@ -24,8 +25,6 @@ final class WatchPositions
 {
     /** Seconds. */
     private const READ_EVERY = 0.2;
-
-    private const WAITS = 0.05;
 
     /** A price that is older says nothing about now. */
     private const OLDEST_QUOTE = 10;
@@ -61,17 +60,25 @@ final class WatchPositions
 
     public function __construct(
         private readonly Connectors $connectors,
-        private readonly Feed $feed,
         private readonly CloseNow $close,
         private readonly HoldAtVenue $hold,
         private readonly Protections $protections,
     ) {}
 
-    /** @param  list<int>  $accounts */
-    public function look(array $accounts): void
+    /**
+     * @param  list<int>  $accounts
+     * @return array<string, array{Connector, list<string>}> By venue: whom to ask about what.
+     */
+    public function wanted(array $accounts): array
     {
         $this->read($accounts);
-        $fresh = $this->feed->quotes($this->wanted ??= $this->wanted(), self::WAITS);
+
+        return $this->wanted ??= $this->asks();
+    }
+
+    /** @param  array<string, Quote>  $fresh  By "venue:instrument". */
+    public function look(array $fresh): void
+    {
         $this->last = $fresh + $this->last;
         $now = now()->toDateTimeImmutable();
         foreach ($this->rows as $id => [$row]) {
@@ -110,7 +117,7 @@ final class WatchPositions
     }
 
     /** @return array<string, array{Connector, list<string>}> */
-    private function wanted(): array
+    private function asks(): array
     {
         $wanted = [];
         foreach ($this->rows as [$row]) {
@@ -154,10 +161,10 @@ final class WatchPositions
         }
     }
 
-    /** A stop that has moved on since the venue was told of it is watched here. */
+    /** A stop that has moved on since the venue was told of it is watched here, unless the venue moves it as well. */
     private function holdsStop(Protection $row, ProtectionValue $value): bool
     {
-        return $row->held['stop'] !== null && $value->stop?->isEqualTo($row->held['stop']) === true;
+        return $row->held['stop'] !== null && ($value->stop?->isEqualTo($row->held['stop']) === true || (($row->held['follows'] ?? false) && $value->why === StopReason::Trail));
     }
 
     private function hasMoved(ProtectionValue $before, ProtectionValue $after): bool
@@ -193,11 +200,11 @@ final class WatchPositions
         });
     }
 
+    /** By a copy of its own: what was read is only ever replaced as a whole, row and value together, by reading again. */
     private function held(int $id): void
     {
-        [$row] = $this->rows[$id];
         try {
-            NamedLock::run($row->lane(), fn () => $this->hold->hold($row->refresh()->loadMissing('account')));
+            NamedLock::run($this->rows[$id][0]->lane(), fn () => $this->hold->hold(Protection::query()->with('account')->findOrFail($id)));
         } catch (VenueTrouble $trouble) {
             $this->restsUntil[$id] = microtime(true) + self::RESTS;
             Log::warning("A position's orders were not seen to: {$trouble->getMessage()}");

@@ -8,9 +8,11 @@ use App\Dispatch\Readers;
 use App\Dispatch\Sweep;
 use App\Dispatch\SymbolMaps;
 use App\Models\Account;
+use App\Models\Channel;
 use App\Models\ChartProfile;
 use App\Models\Decision;
 use App\Models\Difference;
+use App\Models\Halt;
 use App\Models\Inlet;
 use App\Models\Message;
 use App\Models\Order;
@@ -62,7 +64,7 @@ final class AppServiceProvider extends ServiceProvider
     /** What an address names is looked for on the asker's own desk only. */
     private function bindToDesk(): void
     {
-        foreach (['account' => Account::class, 'inlet' => Inlet::class, 'route' => RouteModel::class, 'decision' => Decision::class, 'reading' => Reading::class, 'profile' => ChartProfile::class, 'link' => SymbolLink::class, 'slip' => Slip::class, 'order' => Order::class, 'position' => Position::class, 'difference' => Difference::class] as $name => $model) {
+        foreach (['account' => Account::class, 'inlet' => Inlet::class, 'route' => RouteModel::class, 'decision' => Decision::class, 'reading' => Reading::class, 'profile' => ChartProfile::class, 'link' => SymbolLink::class, 'slip' => Slip::class, 'order' => Order::class, 'position' => Position::class, 'difference' => Difference::class, 'halt' => Halt::class, 'channel' => Channel::class] as $name => $model) {
             Route::bind($name, static fn (string $id): Model => $model::query()->where('desk_id', self::desk())->findOrFail($id));
         }
         Route::bind('message', static fn (string $ulid): Message => Message::query()->where('desk_id', self::desk())->where('ulid', $ulid)->firstOrFail());

@@ -101,6 +101,10 @@ final class Place
             'LOG_LEVEL' => 'info',
             'BROADCAST_CONNECTION' => 'null',
             'WEXON_LIVE_URL' => "http://127.0.0.1:{$this->port('publish')}",
+            'MAIL_MAILER' => 'sendmail',
+            // A mailbox of our own in place of the world's mail: shown at the practice venue's /mailbox.
+            'MAIL_SENDMAIL_PATH' => self::root()."/standins/bin/mailbox {$this->path('mailbox')} -t",
+            'WEXON_MAILBOX' => $this->path('mailbox'),
             'WEXON_MAIL_DOMAIN' => 'wexon.localhost',
             'WEXON_MAIL_PORT' => (string) $this->port('mail'),
             'WEXON_QUARRYSTONE_URL' => "http://127.0.0.1:{$this->port('quarrystone')}",

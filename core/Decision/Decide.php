@@ -7,6 +7,10 @@ namespace Wexon\Core\Decision;
 use Brick\Math\RoundingMode;
 use Wexon\Core\Guard\GuardInput;
 use Wexon\Core\Guard\Guards;
+use Wexon\Core\Guard\Limit\Limit;
+use Wexon\Core\Guard\Limit\Waits;
+use Wexon\Core\Guard\LimitGuards;
+use Wexon\Core\Guard\Scope;
 use Wexon\Core\Intent\Intent;
 use Wexon\Core\Intent\Intents;
 use Wexon\Core\Intent\TakeBackEntry;
@@ -61,6 +65,7 @@ final class Decide
 
         $steps = $intent->intent === Intent::Protect ? [...$steps, Step::pass(Station::Protect, "Set anew: {$planned->working[0]}.")] : [...$steps, $sized, self::planned($planned, $leverage)];
         $steps = $foreseen === null || $planned->tickets === [] ? $steps : [...$steps, Step::pass(Station::Protect, 'Then looked after: '.$foreseen->words.'.')];
+        $steps = $rules->ask === null || ! self::opens($planned) ? $steps : [...$steps, Step::hold(Station::Plan, "This route asks first: somebody has {$rules->ask->for} s to say yes, then it ".($rules->ask->goes ? 'is sent' : 'lapses').'.', ['seconds' => (string) $rules->ask->for])];
 
         return Decision::of($intent->intent, $steps, $planned->tickets, array_values($planned->cancels), $leverage, $planned->ladder, $foreseen);
     }
@@ -93,9 +98,12 @@ final class Decide
     /** What has to be set at the venue first; nothing when it is set so, or nothing is opened. */
     private static function leverage(Planned $planned, RouteRules $rules, Snapshot $snapshot): ?Leverage
     {
-        $opens = array_filter($planned->tickets, static fn (Ticket $ticket): bool => ! $ticket->reduceOnly) !== [];
+        return self::opens($planned) && $rules->leverage?->isSetAs($snapshot->leverage, $snapshot->margin) === false ? $rules->leverage : null;
+    }
 
-        return $opens && $rules->leverage?->isSetAs($snapshot->leverage, $snapshot->margin) === false ? $rules->leverage : null;
+    private static function opens(Planned $planned): bool
+    {
+        return array_filter($planned->tickets, static fn (Ticket $ticket): bool => ! $ticket->reduceOnly) !== [];
     }
 
     private static function planned(Planned $planned, ?Leverage $leverage): Step
@@ -118,7 +126,9 @@ final class Decide
 
     private static function match(Signal $signal, Snapshot $snapshot): Step
     {
-        return Step::pass(Station::Match, "{$signal->symbol} is {$snapshot->instrument->name} here.", [
+        $together = $snapshot->together === null ? '' : " {$snapshot->together}.";
+
+        return Step::pass(Station::Match, "{$signal->symbol} is {$snapshot->instrument->name} here.{$together}", [
             'bid' => (string) $snapshot->quote->bid,
             'ask' => (string) $snapshot->quote->ask,
         ]);
@@ -135,7 +145,35 @@ final class Decide
             $passed[] = $guard->name();
         }
 
-        return Step::pass(Station::Guard, 'Let through by: '.implode(', ', $passed).'.');
+        return ($input->opens() ? self::limit($input, $passed) : null) ?? Step::pass(Station::Guard, 'Let through by: '.implode(', ', $passed).'.');
+    }
+
+    /** @param  array<int|string, string>  $passed  Gets the names of those that are set. */
+    private static function limit(GuardInput $input, array &$passed): ?Step
+    {
+        foreach (LimitGuards::all() as $limit) {
+            foreach ($input->scopes() as $scope) {
+                if (! $limit->isSet($scope->limits)) {
+                    continue;
+                }
+                $refusal = $limit->refusal($input, $scope);
+                if ($refusal !== null && $input->snapshot->overruled !== $limit->name()) {
+                    return self::stopped($limit, $scope, $refusal);
+                }
+                $passed[$limit->name()] = $refusal === null ? $limit->name() : "{$limit->name()} (overruled: ".lcfirst(rtrim($refusal, '.')).')';
+            }
+        }
+
+        return null;
+    }
+
+    private static function stopped(Limit $limit, Scope $scope, string $refusal): Step
+    {
+        $numbers = ['guard' => $limit->name(), 'of' => $scope->words];
+        $seconds = $limit instanceof Waits ? $limit->seconds($scope->limits) : null;
+
+        return ! $limit instanceof Waits || $seconds === null ? Step::refuse(Station::Guard, $refusal, $numbers)
+            : Step::hold(Station::Guard, "{$refusal} It waits for {$limit->waitsFor()}, for {$seconds} s at most.", ['seconds' => (string) $seconds] + $numbers);
     }
 
     private static function sized(Planned $planned, Snapshot $snapshot): Step

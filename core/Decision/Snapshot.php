@@ -6,6 +6,8 @@ namespace Wexon\Core\Decision;
 
 use Brick\Math\BigDecimal;
 use DateTimeImmutable;
+use Wexon\Core\Guard\Facts;
+use Wexon\Core\Guard\Limits;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Abilities;
 use Wexon\Core\Market\Allocation;
@@ -22,6 +24,8 @@ use Wexon\Core\Route\RouteState;
  * @phpstan-import-type WorkingArray from WorkingOrder
  * @phpstan-import-type InstrumentSpec from Instrument
  * @phpstan-import-type AbilitiesArray from Abilities
+ * @phpstan-import-type LimitsSpec from Limits
+ * @phpstan-import-type FactsArray from Facts
  *
  * @phpstan-type SnapshotArray array{
  *     instrument: InstrumentSpec,
@@ -37,6 +41,11 @@ use Wexon\Core\Route\RouteState;
  *     abilities?: AbilitiesArray,
  *     allocation?: array{set_aside: string|null, in_use: string, others: string},
  *     margin?: string|null,
+ *     halt?: string|null,
+ *     overruled?: string|null,
+ *     together?: string|null,
+ *     account_guards?: LimitsSpec,
+ *     facts?: array{route: FactsArray, account: FactsArray},
  * }
  */
 final readonly class Snapshot
@@ -44,6 +53,14 @@ final readonly class Snapshot
     private const TIME = 'Y-m-d\TH:i:s.up';
 
     public Abilities $abilities;
+
+    /** What the account lets its routes do. */
+    public Limits $accountLimits;
+
+    /** What the route did on this account before, as far as its limits ask. */
+    public Facts $routeFacts;
+
+    public Facts $accountFacts;
 
     /**
      * @param  list<WorkingOrder>  $working
@@ -68,8 +85,30 @@ final readonly class Snapshot
         public ?MarginKind $margin = null,
         /** Null: the usual ones. */
         ?Abilities $abilities = null,
+        /** "Everything is halted since …"; null while nothing is. */
+        public ?string $halt = null,
+        ?Limits $accountLimits = null,
+        ?Facts $routeFacts = null,
+        ?Facts $accountFacts = null,
+        /** The limit that somebody has overruled; null: none. */
+        public ?string $overruled = null,
+        /** The signals that came together and set the route off; null: it needs none. */
+        public ?string $together = null,
     ) {
         $this->abilities = $abilities ?? Abilities::usual();
+        $this->accountLimits = $accountLimits ?? Limits::none();
+        $this->routeFacts = $routeFacts ?? Facts::none();
+        $this->accountFacts = $accountFacts ?? Facts::none();
+    }
+
+    /** The same with nothing held and nothing working of the instrument; the money stays as it is. */
+    public function flat(): self
+    {
+        return new self(
+            $this->instrument, $this->quote, $this->balance, Position::flat($this->instrument->multiplier), $this->leverage, $this->routeState,
+            $this->now, 0, $this->entered, [], $this->allocation, $this->margin, $this->abilities, $this->halt,
+            $this->accountLimits, $this->routeFacts, $this->accountFacts, $this->overruled, $this->together,
+        );
     }
 
     /** @param  SnapshotArray  $stored */
@@ -92,6 +131,12 @@ final readonly class Snapshot
             isset($stored['allocation']) ? Allocation::of(...array_values($stored['allocation'])) : null,
             isset($stored['margin']) ? MarginKind::from($stored['margin']) : null,
             isset($stored['abilities']) ? Abilities::fromArray($stored['abilities']) : null,
+            $stored['halt'] ?? null,
+            Limits::of($stored['account_guards'] ?? []),
+            Facts::of($stored['facts']['route'] ?? []),
+            Facts::of($stored['facts']['account'] ?? []),
+            $stored['overruled'] ?? null,
+            $stored['together'] ?? null,
         );
     }
 
@@ -117,6 +162,10 @@ final readonly class Snapshot
             'working' => array_map(static fn (WorkingOrder $order): array => $order->toArray(), $this->working),
             'abilities' => $this->abilities->toArray(),
             'margin' => $this->margin?->value,
-        ] + ($this->allocation === null ? [] : ['allocation' => $this->allocation->toArray()]);
+        ] + ($this->allocation === null ? [] : ['allocation' => $this->allocation->toArray()]) + ($this->halt === null ? [] : ['halt' => $this->halt])
+          + ($this->together === null ? [] : ['together' => $this->together])
+          + ($this->overruled === null ? [] : ['overruled' => $this->overruled])
+          + ($this->accountLimits->toArray() === [] ? [] : ['account_guards' => $this->accountLimits->toArray()])
+          + ($this->routeFacts->toArray() === [] && $this->accountFacts->toArray() === [] ? [] : ['facts' => ['route' => $this->routeFacts->toArray(), 'account' => $this->accountFacts->toArray()]]);
     }
 }

@@ -28,6 +28,12 @@ final readonly class Step
     }
 
     /** @param  array<string, string>  $numbers */
+    public static function hold(Station $station, string $sentence, array $numbers = []): self
+    {
+        return new self($station, Verdict::Hold, $sentence, $numbers);
+    }
+
+    /** @param  array<string, string>  $numbers */
     public static function nothing(Station $station, string $sentence, array $numbers = []): self
     {
         return new self($station, Verdict::Nothing, $sentence, $numbers);

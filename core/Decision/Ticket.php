@@ -14,7 +14,7 @@ use Wexon\Core\Signal\OrderSide;
  *
  * @phpstan-import-type ChaseArray from \Wexon\Core\Order\Chase
  *
- * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, after: int, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
+ * @phpstan-type TicketArray array{number: int, role: string, label: string|null, instrument: string, side: string, quantity: string, reduce_only: bool, after: int, watched?: bool, exclusive?: bool, type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
  */
 final readonly class Ticket
 {
@@ -33,6 +33,10 @@ final readonly class Ticket
         public ?string $label,
         /** Seconds after the decision; 0: at once. */
         public int $after,
+        /** Kept back until the market is at its limit, and sent then. */
+        public bool $watched = false,
+        /** One of several of which the venue cancels the others when one is filled. */
+        public bool $exclusive = false,
     ) {}
 
     public static function of(OrderRole $role, string $instrument, OrderSide $side, BigDecimal $quantity, OrderTerms $terms, bool $reduceOnly = false, ?string $label = null): self
@@ -47,13 +51,31 @@ final readonly class Ticket
 
     public function numbered(int $number): self
     {
-        return new self($number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label, $this->after);
+        return $this->with(number: $number);
     }
 
     /** The same, so many seconds later. */
     public function later(int $seconds): self
     {
-        return new self($this->number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label, $this->after + $seconds);
+        return $this->with(after: $this->after + $seconds);
+    }
+
+    public function watched(): self
+    {
+        return $this->with(watched: true);
+    }
+
+    public function exclusive(): self
+    {
+        return $this->with(exclusive: true);
+    }
+
+    private function with(?int $number = null, ?int $after = null, ?bool $watched = null, ?bool $exclusive = null): self
+    {
+        return new self(
+            $number ?? $this->number, $this->role, $this->instrument, $this->side, $this->quantity, $this->reduceOnly, $this->terms, $this->label,
+            $after ?? $this->after, $watched ?? $this->watched, $exclusive ?? $this->exclusive,
+        );
     }
 
     /** @return TicketArray */
@@ -69,12 +91,12 @@ final readonly class Ticket
             'reduce_only' => $this->reduceOnly,
             'after' => $this->after,
             ...$this->terms->toArray(),
-        ];
+        ] + ($this->watched ? ['watched' => true] : []) + ($this->exclusive ? ['exclusive' => true] : []);
     }
 
     /** "sell 3.2 MARL.P at market, reduce only" */
     public function __toString(): string
     {
-        return "{$this->side->value} {$this->quantity} {$this->instrument} {$this->terms}".($this->reduceOnly ? ', reduce only' : '').($this->after === 0 ? '' : ", after {$this->after} s");
+        return "{$this->side->value} {$this->quantity} {$this->instrument} {$this->terms}".($this->reduceOnly ? ', reduce only' : '').($this->after === 0 ? '' : ", after {$this->after} s").($this->watched ? ', watched' : '');
     }
 }

@@ -11,6 +11,8 @@ enum Verdict: string
     case Pass = 'pass';
     /** A rule says no. */
     case Refuse = 'refuse';
+    /** Neither yes nor no yet: it waits for a place, or for somebody to say. */
+    case Hold = 'hold';
     /** Nothing to do, and that is as it should be. */
     case Nothing = 'nothing';
 }

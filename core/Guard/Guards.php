@@ -10,6 +10,6 @@ final class Guards
     /** @return list<Guard> */
     public static function all(): array
     {
-        return [new RouteStateGuard, new ExpiryGuard, new HeldGuard, new OpeningHoursGuard, new AllowedSidesGuard, new ShortableGuard, new StartCleanGuard, new AddGuard, new LeverageGuard, new SlippageGuard, new ProfitableExitGuard];
+        return [new HaltGuard, new RouteStateGuard, new ExpiryGuard, new HeldGuard, new OpeningHoursGuard, new AllowedSidesGuard, new ShortableGuard, new StartCleanGuard, new AddGuard, new LeverageGuard, new SlippageGuard, new ProfitableExitGuard];
     }
 }

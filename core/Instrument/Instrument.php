@@ -15,7 +15,7 @@ use InvalidArgumentException;
  *
  * @phpstan-import-type HoursSpec from Hours
  *
- * @phpstan-type InstrumentSpec array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string, largest_leverage?: string, least_distance?: string, shortable?: bool, hours?: HoursSpec}
+ * @phpstan-type InstrumentSpec array{name: string, kind: string, currency: string, tick: string, lot_step: string, least_size: string, least_notional: string, multiplier: string, taker_fee: string, largest_leverage?: string, least_distance?: string, maintenance?: string, shortable?: bool, hours?: HoursSpec}
  */
 final readonly class Instrument
 {
@@ -41,6 +41,8 @@ final readonly class Instrument
         public ?BigDecimal $largestLeverage,
         /** How far from the market a waiting order's price must lie, in the quote currency; zero: anywhere. */
         public BigDecimal $leastDistance,
+        /** Share of a position's value that must be left of its margin, or the venue closes it. */
+        public BigDecimal $maintenance,
         /** Whether the venue lets it be sold short now. */
         public bool $shortable,
         /** Null: always. */
@@ -75,6 +77,7 @@ final readonly class Instrument
             BigDecimal::of($spec['taker_fee']),
             isset($spec['largest_leverage']) ? BigDecimal::of($spec['largest_leverage']) : null,
             BigDecimal::of($spec['least_distance'] ?? 0),
+            BigDecimal::of($spec['maintenance'] ?? 0),
             $kind->canBeShort() && ($spec['shortable'] ?? true),
             isset($spec['hours']) ? Hours::of($spec['hours']) : null,
         );
@@ -95,6 +98,7 @@ final readonly class Instrument
             'taker_fee' => (string) $this->takerFee,
         ] + ($this->largestLeverage === null ? [] : ['largest_leverage' => (string) $this->largestLeverage])
           + ($this->leastDistance->isZero() ? [] : ['least_distance' => (string) $this->leastDistance])
+          + ($this->maintenance->isZero() ? [] : ['maintenance' => (string) $this->maintenance])
           + ($this->shortable === $this->kind->canBeShort() ? [] : ['shortable' => $this->shortable])
           + ($this->hours === null ? [] : ['hours' => $this->hours->toArray()]);
     }

@@ -20,7 +20,7 @@ use Wexon\Core\Sizing\SizingInput;
  * Adds that are planned at the entry: level i lies distance × (1 + s + s² + … + sⁱ⁻¹) percent away, against the position,
  * and its size is first × vⁱ⁻¹ of the entry's; s is the spacing factor, v the size factor.
  *
- * @phpstan-type LadderSpec array{levels: int, distance: string, spacing: string, first: string, growth: string}
+ * @phpstan-type LadderSpec array{levels: int, distance: string, spacing: string, first: string, growth: string, watched?: bool}
  */
 final readonly class Ladder
 {
@@ -37,6 +37,8 @@ final readonly class Ladder
         private BigDecimal $spacing,
         private BigDecimal $first,
         private BigDecimal $growth,
+        /** Whether the levels are kept back until the price is there, rather than rest at the venue. */
+        public bool $watched,
     ) {}
 
     /**
@@ -56,7 +58,9 @@ final readonly class Ladder
             }
         }
 
-        return new self($spec['levels'], ...$numbers);
+        [$distance, $spacing, $first, $growth] = $numbers;
+
+        return new self($spec['levels'], $distance, $spacing, $first, $growth, $spec['watched'] ?? false);
     }
 
     /** Percent from the entry to a level. */
@@ -102,7 +106,7 @@ final readonly class Ladder
     /** @return LadderSpec */
     public function toArray(): array
     {
-        return ['levels' => $this->levels, 'distance' => (string) $this->distance, 'spacing' => (string) $this->spacing, 'first' => (string) $this->first, 'growth' => (string) $this->growth];
+        return ['levels' => $this->levels, 'distance' => (string) $this->distance, 'spacing' => (string) $this->spacing, 'first' => (string) $this->first, 'growth' => (string) $this->growth] + ($this->watched ? ['watched' => true] : []);
     }
 
     /** @throws SizeRefusal */

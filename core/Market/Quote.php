@@ -39,6 +39,12 @@ final readonly class Quote
         return $side === OrderSide::Buy ? $this->ask : $this->bid;
     }
 
+    /** Whether an order of this side with that limit would be filled at once. */
+    public function reaches(OrderSide $side, BigDecimal $limit): bool
+    {
+        return $this->priceFor($side)->minus($limit)->multipliedBy($side->sign())->isNegativeOrZero();
+    }
+
     /** What a position is worth per unit now: what closing it would get. A flat position is valued in the middle. */
     public function markFor(BigDecimal $quantity): BigDecimal
     {

@@ -23,6 +23,12 @@ enum OrderRole: string
         return $this === self::Stop || $this === self::Target;
     }
 
+    /** @return list<self> All but those that look after a position. */
+    public static function unprotecting(): array
+    {
+        return array_values(array_filter(self::cases(), static fn (self $role): bool => ! $role->protects()));
+    }
+
     public function opens(): bool
     {
         return $this === self::Entry || $this === self::Add;

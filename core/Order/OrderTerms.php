@@ -11,7 +11,7 @@ use Brick\Math\BigDecimal;
  *
  * @phpstan-import-type ChaseArray from Chase
  *
- * @phpstan-type TermsArray array{type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null}
+ * @phpstan-type TermsArray array{type: string, limit: string|null, trigger: string|null, time_in_force: string, post_only: bool, cancel_after: int|null, chase?: ChaseArray|null, follows_by?: string}
  */
 final readonly class OrderTerms
 {
@@ -27,6 +27,8 @@ final readonly class OrderTerms
         public ?int $cancelAfter,
         /** How it goes after the market; null: it stays where it is. */
         public ?Chase $chase,
+        /** Distance at which the venue itself moves a stop's trigger after the market; null: it stays where it is. */
+        public ?BigDecimal $followsBy = null,
     ) {}
 
     public static function market(): self
@@ -52,9 +54,19 @@ final readonly class OrderTerms
         return new self($type, $limit, $trigger, $plain || $timeInForce->rests() ? $timeInForce : TimeInForce::Gtc, $plain && $postOnly, $cancelAfter, $plain && $timeInForce->rests() ? $chase : null);
     }
 
+    /** A stop that the venue moves after the market. */
+    public static function following(BigDecimal $trigger, BigDecimal $by): self
+    {
+        return new self(OrderType::Stop, null, $trigger, TimeInForce::Gtc, false, null, null, $by);
+    }
+
     /** @param  TermsArray  $stored */
     public static function fromArray(array $stored): self
     {
+        if (isset($stored['follows_by']) && $stored['trigger'] !== null) {
+            return self::following(BigDecimal::of($stored['trigger']), BigDecimal::of($stored['follows_by']));
+        }
+
         return self::of(
             $stored['limit'] === null ? null : BigDecimal::of($stored['limit']),
             $stored['trigger'] === null ? null : BigDecimal::of($stored['trigger']),
@@ -79,8 +91,13 @@ final readonly class OrderTerms
         return $this->type !== OrderType::Market && $this->timeInForce->rests();
     }
 
+    /** Two stops that follow the market at the same distance are the same, wherever their triggers have come to. */
     public function isSameAs(self $other): bool
     {
+        if ($this->followsBy !== null || $other->followsBy !== null) {
+            return $this->isSamePrice($this->followsBy, $other->followsBy);
+        }
+
         return $this->type === $other->type && $this->isSamePrice($this->limit, $other->limit) && $this->isSamePrice($this->trigger, $other->trigger);
     }
 
@@ -101,7 +118,7 @@ final readonly class OrderTerms
             'post_only' => $this->postOnly,
             'cancel_after' => $this->cancelAfter,
             'chase' => $this->chase?->toArray(),
-        ];
+        ] + ($this->followsBy === null ? [] : ['follows_by' => (string) $this->followsBy]);
     }
 
     /** "at market", "at limit 38.20, post only", "at stop 41.00, limit 41.20" */
@@ -118,6 +135,7 @@ final readonly class OrderTerms
             $this->postOnly ? 'post only' : '',
             $this->cancelAfter === null ? '' : "for {$this->cancelAfter} s",
             (string) $this->chase,
+            $this->followsBy === null ? '' : "following by {$this->followsBy}",
         ], static fn (string $word): bool => $word !== '');
 
         return implode(', ', [$price, ...$also]);

@@ -15,7 +15,7 @@ use Wexon\Core\Order\OrderTerms;
 use Wexon\Core\Order\OrderType;
 use Wexon\Core\Sizing\SizeRefusal;
 
-/** The adds that a route plans with its entry: resting limit orders against the position, paid for as a whole or not placed at all. */
+/** The adds that a route plans with its entry: limit orders against the position, resting or kept back until the price is there; paid for as a whole or not placed at all. */
 final readonly class LadderPlan
 {
     public function __construct(private Ladder $ladder) {}
@@ -29,7 +29,7 @@ final readonly class LadderPlan
     public function adds(PlanInput $input, OrderTerms $entry, BigDecimal $units): Planned
     {
         if (! $input->snapshot->abilities->takes(OrderType::Limit)) {
-            throw new OrderRefusal('Planned adds rest as limit orders, and the venue takes none: take the ladder out of the route.');
+            throw new OrderRefusal('Planned adds are limit orders, and the venue takes none: take the ladder out of the route.');
         }
         $side = $input->side->opening();
         $sizing = $input->sizing($side, closesFirst: true, terms: $entry);
@@ -39,9 +39,11 @@ final readonly class LadderPlan
             $affordable = count(array_filter($rungs, static fn (Rung $rung): bool => $rung->level > 0 && $rung->money->isLessThanOrEqualTo($sizing->spendable)));
             throw new SizeRefusal("The entry and its {$last->level} planned adds need {$last->money} {$sizing->balance->currency}, but only {$sizing->spendable->toScale(2, RoundingMode::DOWN)} {$sizing->balance->currency} may be bound: {$affordable} adds are possible.");
         }
-        $planned = Planned::of("with {$last->level} planned adds: {$last->total} {$input->snapshot->instrument->kind->unit()}, {$last->money} {$sizing->balance->currency} in all".($last->level < $this->ladder->levels ? ", {$last->level} of {$this->ladder->levels} levels because of the cap per position" : ''));
+        $kind = $this->ladder->watched ? 'watched' : 'planned';
+        $planned = Planned::of("with {$last->level} {$kind} adds: {$last->total} {$input->snapshot->instrument->kind->unit()}, {$last->money} {$sizing->balance->currency} in all".($last->level < $this->ladder->levels ? ", {$last->level} of {$this->ladder->levels} levels because of the cap per position" : ''));
         foreach (array_slice($rungs, 1) as $rung) {
-            $planned = $planned->then(Planned::of('', Ticket::of(OrderRole::Add, $input->snapshot->instrument->name, $side, $rung->units, OrderTerms::of($rung->price, null), label: "add {$rung->level}")));
+            $add = Ticket::of(OrderRole::Add, $input->snapshot->instrument->name, $side, $rung->units, OrderTerms::of($rung->price, null), label: "add {$rung->level}");
+            $planned = $planned->then(Planned::of('', $this->ladder->watched ? $add->watched() : $add));
         }
 
         return $planned->withLadder($rungs);

@@ -18,16 +18,18 @@ final readonly class Holding
         public Instrument $instrument,
         public Position $position,
         public BigDecimal $leverage,
+        /** Whether it stands with its own margin alone, rather than with all of the account's money. */
+        public bool $isIsolated,
     ) {}
 
-    public static function none(Instrument $instrument, int $leverage = 1): self
+    public static function none(Instrument $instrument, int $leverage = 1, bool $isIsolated = true): self
     {
-        return new self($instrument, Position::flat($instrument->multiplier), BigDecimal::of($instrument->kind === InstrumentKind::Spot ? 1 : $leverage));
+        return new self($instrument, Position::flat($instrument->multiplier), BigDecimal::of($instrument->kind === InstrumentKind::Spot ? 1 : $leverage), $isIsolated);
     }
 
-    public static function of(Instrument $instrument, string $quantity, string $cost, string $realised, string $fees, string $openFees, int $leverage): self
+    public static function of(Instrument $instrument, string $quantity, string $cost, string $realised, string $fees, string $openFees, int $leverage, bool $isIsolated = true): self
     {
-        return new self($instrument, Position::of($quantity, $cost, $realised, $fees, $openFees, $instrument->multiplier), BigDecimal::of($leverage));
+        return new self($instrument, Position::of($quantity, $cost, $realised, $fees, $openFees, $instrument->multiplier), BigDecimal::of($leverage), $isIsolated);
     }
 
     /**
@@ -41,7 +43,7 @@ final readonly class Holding
             ? $this->instrument->notional($fill->quantity, $fill->price)->multipliedBy(-$fill->side->sign())
             : $position->realised->minus($this->position->realised);
 
-        return [new self($this->instrument, $position, $this->leverage), $moved->minus($fill->fee)];
+        return [new self($this->instrument, $position, $this->leverage, $this->isIsolated), $moved->minus($fill->fee)];
     }
 
     /** What the holding adds to equity, beside the cash. */

@@ -15,19 +15,28 @@ final class Noise
     public const ONE = 1 << 20;
 
     /**
-     * @param  int  $time  Milliseconds.
-     * @param  int  $period  Milliseconds, at most 2⁴² .
-     * @return int Between −ONE and ONE.
+     * @param  non-empty-list<int>  $times  Milliseconds; what lies between the same ends is worked out from them once.
+     * @param  int  $period  Milliseconds, at most 2⁴².
+     * @return non-empty-list<int> Between −ONE and ONE.
      */
-    public static function at(int $seed, int $time, int $period): int
+    public static function along(int $seed, array $times, int $period): array
     {
-        $cell = intdiv($time, $period);
-        $fraction = intdiv(($time - $cell * $period) * self::ONE, $period);
-        $from = self::value($seed, $cell);
-        $to = self::value($seed, $cell + 1);
-        $weight = ($fraction * $fraction * (3 * self::ONE - 2 * $fraction)) >> 40;
+        $last = null;
+        $from = $to = 0;
+        $along = [];
+        foreach ($times as $time) {
+            $cell = intdiv($time, $period);
+            if ($cell !== $last) {
+                $from = $cell - 1 === $last ? $to : self::value($seed, $cell);
+                $to = self::value($seed, $cell + 1);
+                $last = $cell;
+            }
+            $fraction = intdiv(($time - $cell * $period) * self::ONE, $period);
+            $weight = ($fraction * $fraction * (3 * self::ONE - 2 * $fraction)) >> 40;
+            $along[] = $from + ((($to - $from) * $weight) >> 20);
+        }
 
-        return $from + ((($to - $from) * $weight) >> 20);
+        return $along;
     }
 
     /** @return int Evenly spread between −ONE and ONE. */

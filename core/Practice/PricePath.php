@@ -67,16 +67,39 @@ final readonly class PricePath
      */
     public function at(int $time, int $scale = 8): BigDecimal
     {
-        $time -= $time % self::STEP;
-        $calm = Noise::ONE + intdiv(3 * Noise::at($this->seed + 77, $time, self::CALM_PERIOD), 4);
-        $logarithm = $this->jumpLevel($time);
+        return $this->base->multipliedBy(self::exponential($this->logarithms([$time])[0]))->dividedBy(self::UNIT, $scale, RoundingMode::HALF_EVEN);
+    }
+
+    /**
+     * How the price lies to the base at several times, as its logarithm in whole numbers: what is higher is higher there.
+     *
+     * @param  non-empty-list<int>  $times  Milliseconds since 1970; quickest in order.
+     * @return non-empty-list<int> For {@see priceAt}.
+     */
+    public function logarithms(array $times): array
+    {
+        $calms = $sums = [];
+        foreach ($times as $i => $time) {
+            $times[$i] = $time -= $time % self::STEP;
+            $sums[] = $this->jumpLevel($time);
+        }
+        foreach (Noise::along($this->seed + 77, $times, self::CALM_PERIOD) as $noise) {
+            $calms[] = Noise::ONE + intdiv(3 * $noise, 4);
+        }
         foreach ($this->strengths as $octave => $strength) {
-            $noise = Noise::at($this->seed + $octave * 7919, $time, self::SHORTEST << $octave);
-            $part = ($noise * $strength) >> 20;
-            $logarithm += $octave < self::QUICK_OCTAVES ? ($part * $calm) >> 20 : $part;
+            foreach (Noise::along($this->seed + $octave * 7919, $times, self::SHORTEST << $octave) as $i => $noise) {
+                $part = ($noise * $strength) >> 20;
+                $sums[$i] += $octave < self::QUICK_OCTAVES ? ($part * $calms[$i]) >> 20 : $part;
+            }
         }
 
-        return $this->base->multipliedBy(self::exponential($logarithm))->dividedBy(self::UNIT, $scale, RoundingMode::HALF_EVEN);
+        return $sums;
+    }
+
+    /** The price at a logarithm as a float: for candles, not for money. */
+    public function priceAt(int $logarithm): float
+    {
+        return $this->base->toFloat() * self::exponential($logarithm) / self::UNIT;
     }
 
     private function jumpLevel(int $time): int

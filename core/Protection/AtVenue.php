@@ -30,19 +30,32 @@ final class AtVenue
         $stop = self::stop($protection, $instrument);
         $units = $instrument->roundSizeDown($protection->quantity);
         if ($stop !== null && $units->isPositive() && $abilities->takes(OrderType::Stop)) {
-            $orders['stop'] = Ticket::of(OrderRole::Stop, $instrument->name, $closing, $units, OrderTerms::of(null, $stop), reduceOnly: true, label: 'stop');
+            $orders['stop'] = Ticket::of(OrderRole::Stop, $instrument->name, $closing, $units, self::terms($protection, $instrument, $stop, $abilities), reduceOnly: true, label: 'stop');
         }
         if ($protection->rules->keeping === Keeping::Both || ! $abilities->takes(OrderType::Limit)) {
             return $orders;
         }
-        foreach ($protection->quantities($instrument) as $number => $quantity) {
+        $quantities = $protection->quantities($instrument);
+        foreach ($quantities as $number => $quantity) {
             $target = $protection->target($number);
             if ($target !== null && ! $target->sent) {
                 $orders["target {$number}"] = Ticket::of(OrderRole::Target, $instrument->name, $closing, $quantity, OrderTerms::of($target->price, null), reduceOnly: true, label: "target {$number}");
             }
         }
+        // Only a target that closes everything may take the stop with it.
+        $isPair = count($orders) === 2 && isset($orders['stop']) && count($quantities) === 1 && reset($quantities)->isEqualTo($units);
 
-        return $orders;
+        return $isPair && $abilities->cancelsOthers ? array_map(static fn (Ticket $ticket): Ticket => $ticket->exclusive(), $orders) : $orders;
+    }
+
+    /** A stop that trails is moved by the venue itself, where it can do that. */
+    private static function terms(Protection $protection, Instrument $instrument, BigDecimal $stop, Abilities $abilities): OrderTerms
+    {
+        $trails = $abilities->follows && $protection->why === StopReason::Trail && $protection->rules->keeping === Keeping::Venue;
+        $by = $trails ? $protection->rules->trail?->followsBy(Levels::of($protection->side, $instrument), $protection->average, $protection->risk) : null;
+        $ticks = $by?->dividedBy($instrument->tick, 0, RoundingMode::DOWN);
+
+        return $ticks === null || ! $ticks->isPositive() ? OrderTerms::of(null, $stop) : OrderTerms::following($stop, $ticks->multipliedBy($instrument->tick));
     }
 
     private static function stop(Protection $protection, Instrument $instrument): ?BigDecimal

@@ -26,6 +26,7 @@ final readonly class Foreseen
         public ProtectionRules $rules,
         public Side $side,
         public ?BigDecimal $message,
+        public ?BigDecimal $stop,
         /** The distance from the price to the stop; null without a stop. */
         public ?BigDecimal $risk,
         /** "stop at 39.20 (2%); 1 at 41.00 …", without an end. */
@@ -61,7 +62,7 @@ final readonly class Foreseen
             }
         }
 
-        return new self($rules, $side, $signal->price, $protection->risk, self::words($protection, $instrument));
+        return new self($rules, $side, $signal->price, $protection->stop, $protection->risk, self::words($protection, $instrument));
     }
 
     /** @return ForeseenArray */

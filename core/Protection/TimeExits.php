@@ -8,6 +8,7 @@ use DateTimeImmutable;
 use DateTimeZone;
 use InvalidArgumentException;
 use Wexon\Core\Instrument\Hours;
+use Wexon\Core\Time\Zone;
 
 /**
  * When a position is closed whatever it stands at: after a time, at a time of the day, before the venue closes.
@@ -37,12 +38,9 @@ final readonly class TimeExits
         if ($at !== null && preg_match('/^([01]\d|2[0-3]):[0-5]\d$/', $at) !== 1) {
             throw new InvalidArgumentException("A time of the day is written as 15:45; found {$at}.");
         }
-        $zone = $spec['zone'] ?? 'UTC';
-        if (! in_array($zone, timezone_identifiers_list(), true)) {
-            throw new InvalidArgumentException("There is no time zone “{$zone}”.");
-        }
+        $zone = Zone::of($spec['zone'] ?? 'UTC');
 
-        return new self($spec['after'] ?? null, $at, new DateTimeZone($zone), $spec['before_close'] ?? null);
+        return new self($spec['after'] ?? null, $at, $zone, $spec['before_close'] ?? null);
     }
 
     /** The first of them after a position was opened; null when there is none. */

@@ -64,6 +64,16 @@ final readonly class Trail
         return $levels->gained($average, $start->minus($distance)->plus($moved));
     }
 
+    /**
+     * The distance at which a venue can follow by itself; null when it moves in steps, which venues do not.
+     *
+     * @param  BigDecimal  $average  What was paid.
+     */
+    public function followsBy(Levels $levels, BigDecimal $average, ?BigDecimal $risk): ?BigDecimal
+    {
+        return $this->step === null ? $levels->units($this->distance, $average, $risk) : null;
+    }
+
     /** @return TrailSpec */
     public function toArray(): array
     {

@@ -6,6 +6,7 @@ namespace Wexon\Core\Route;
 
 use Brick\Math\BigDecimal;
 use InvalidArgumentException;
+use Wexon\Core\Guard\Limits;
 use Wexon\Core\Ladder\Ladder;
 use Wexon\Core\Order\OrderStyle;
 use Wexon\Core\Protection\ProtectionRules;
@@ -14,6 +15,7 @@ use Wexon\Core\Sizing\Caps;
 use Wexon\Core\Sizing\Multiplied;
 use Wexon\Core\Sizing\SizeRule;
 use Wexon\Core\Sizing\SizeRules;
+use Wexon\Core\Together\Together;
 
 /**
  * Everything a trader sets on a route, as one value: docs/schemas/route-1.json.
@@ -26,8 +28,11 @@ use Wexon\Core\Sizing\SizeRules;
  * @phpstan-import-type LadderSpec from Ladder
  * @phpstan-import-type ProtectionSpec from ProtectionRules
  * @phpstan-import-type WholeSpec from Whole
+ * @phpstan-import-type LimitsSpec from Limits
+ * @phpstan-import-type AskSpec from Ask
+ * @phpstan-import-type TogetherSpec from Together
  *
- * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null, pause_on_difference?: bool, whole?: WholeSpec|null}
+ * @phpstan-type RulesSpec array{legs: list<array{symbol: string, instrument: string}>, sides: string, opposite: string, size: SizeSpec, disagreement?: string, start_clean?: bool, adds?: AddsSpec, caps?: CapsSpec, entry?: StyleSpec, exit?: StyleSpec, leverage?: LeverageSpec|null, ladder?: LadderSpec|null, flip_pause?: int, when_closed?: string, protection?: ProtectionSpec, exit_profit?: string|null, pause_on_difference?: bool, whole?: WholeSpec|null, guards?: LimitsSpec, ask?: AskSpec|null, together?: TogetherSpec|null}
  */
 final readonly class RouteRules
 {
@@ -60,6 +65,11 @@ final readonly class RouteRules
         public bool $pauseOnDifference,
         /** Over all that it holds on an account. */
         public Whole $whole,
+        public Limits $guards,
+        /** Whether somebody is asked before it opens anything; null: nobody. */
+        public ?Ask $ask,
+        /** Several signals that must be true before it opens anything; null: each does by itself. */
+        public ?Together $together,
     ) {}
 
     /**
@@ -100,6 +110,9 @@ final readonly class RouteRules
             isset($spec['exit_profit']) ? BigDecimal::of($spec['exit_profit']) : null,
             $spec['pause_on_difference'] ?? false,
             Whole::of($spec['whole'] ?? []),
+            Limits::of($spec['guards'] ?? []),
+            isset($spec['ask']) ? Ask::of($spec['ask']) : null,
+            isset($spec['together']) ? Together::of($spec['together']) : null,
         );
     }
 
@@ -125,7 +138,22 @@ final readonly class RouteRules
             $this->exitProfit,
             $this->pauseOnDifference,
             $this->whole,
+            $this->guards,
+            $this->ask,
+            $this->together,
         );
+    }
+
+    /** The same when somebody has said yes already. */
+    public function withoutAsking(): self
+    {
+        if ($this->ask === null) {
+            return $this;
+        }
+        $spec = $this->toArray();
+        unset($spec['ask']);
+
+        return self::of($spec);
     }
 
     /** @return RulesSpec */
@@ -148,6 +176,9 @@ final readonly class RouteRules
           + ($this->protection->toArray() === [] ? [] : ['protection' => $this->protection->toArray()])
           + ($this->pauseOnDifference ? ['pause_on_difference' => true] : [])
           + ($this->whole->isEmpty() ? [] : ['whole' => $this->whole->toArray()])
+          + ($this->guards->toArray() === [] ? [] : ['guards' => $this->guards->toArray()])
+          + ($this->together === null ? [] : ['together' => $this->together->toArray()])
+          + ($this->ask === null ? [] : ['ask' => $this->ask->toArray()])
           + ($this->exitProfit === null ? [] : ['exit_profit' => (string) $this->exitProfit])
           + ($this->ladder === null ? [] : ['ladder' => $this->ladder->toArray()]);
     }

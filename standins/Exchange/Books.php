@@ -31,7 +31,7 @@ final class Books
         $account = ($lock ? $account->lockForUpdate() : $account)->sole(['cash', 'hedging', 'leverage']);
         $holdings = [];
         foreach ($exchange->database->table('holdings')->where('account_id', $accountId)->get() as $row) {
-            $holdings[$row->instrument][$row->book] = Holding::of($exchange->market->instrument($row->instrument), $row->quantity, $row->cost, $row->realised, $row->fees, $row->open_fees, (int) $row->leverage);
+            $holdings[$row->instrument][$row->book] = Holding::of($exchange->market->instrument($row->instrument), $row->quantity, $row->cost, $row->realised, $row->fees, $row->open_fees, (int) $row->leverage, ($row->margin ?? $exchange->market->marginKind()) === 'isolated');
         }
 
         return new self($exchange, $accountId, BigDecimal::of($account->cash), (bool) $account->hedging, (int) $account->leverage, $holdings);
@@ -45,7 +45,7 @@ final class Books
 
     public function holding(string $instrument, string $book): Holding
     {
-        return $this->holdings[$instrument][$book] ?? Holding::none($this->exchange->market->instrument($instrument), $this->leverage);
+        return $this->holdings[$instrument][$book] ?? Holding::none($this->exchange->market->instrument($instrument), $this->leverage, $this->exchange->market->marginKind() === 'isolated');
     }
 
     /** @return iterable<array{string, string, Holding}> Instrument, book and holding of everything that is not flat. */

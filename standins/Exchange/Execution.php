@@ -23,16 +23,17 @@ final readonly class Execution
     /**
      * @param  list<array{quantity: BigDecimal, price: BigDecimal}>  $parts
      * @param  bool  $maker  Whether the order waited to be taken.
+     * @param  bool  $forced  Whether it goes through even when it cannot be paid for.
      *
      * @throws Problem If it cannot be paid for.
      */
-    public function fill(stdClass $order, array $parts, bool $maker, int $time): void
+    public function fill(stdClass $order, array $parts, bool $maker, int $time, bool $forced = false): void
     {
-        $this->exchange->database->transaction(fn () => $this->book($order, $parts, $maker, $time));
+        $this->exchange->database->transaction(fn () => $this->book($order, $parts, $maker, $time, $forced));
     }
 
     /** @param  list<array{quantity: BigDecimal, price: BigDecimal}>  $parts */
-    private function book(stdClass $order, array $parts, bool $maker, int $time): void
+    private function book(stdClass $order, array $parts, bool $maker, int $time, bool $forced): void
     {
         $books = Books::of($this->exchange, (int) $order->account_id);
         $side = OrderSide::from($order->side);
@@ -62,13 +63,17 @@ final readonly class Execution
         // What the order kept aside is let go first: the fill takes its place.
         $database = $this->exchange->database;
         $database->table('orders')->where('id', $order->id)->update(['filled' => (string) $filled, 'status' => $filled->isEqualTo($order->quantity) ? 'filled' : 'working']);
-        $this->refuseUnpayable($books, $before, $holding, $cash);
+        $forced || $this->refuseUnpayable($books, $before, $holding, $cash);
         $database->table('fills')->insert($rows);
-        $database->table('accounts')->where('id', $order->account_id)->update(['cash' => (string) $cash]);
-        $this->keep((int) $order->account_id, $book, $holding, $time);
+        $database->table('accounts')->where('id', $order->account_id)->update(['cash' => (string) $cash, 'margin_seen_until' => $time]);
+        $this->keep((int) $order->account_id, $book, $holding, $time, isNew: $before->position->isFlat());
+        if ($order->cancel_group !== null && $filled->isEqualTo($order->quantity)) {
+            $database->table('orders')->where('account_id', $order->account_id)->where('cancel_group', $order->cancel_group)->where('status', 'working')->update(['status' => 'cancelled']);
+        }
     }
 
-    private function keep(int $accountId, string $book, Holding $holding, int $time): void
+    /** @param  bool  $isNew  Whether it was flat before, so that what holding costs begins now. */
+    private function keep(int $accountId, string $book, Holding $holding, int $time, bool $isNew): void
     {
         $position = $holding->position;
         $stored = array_map(strval(...), [
@@ -81,7 +86,7 @@ final readonly class Execution
         $this->exchange->database->table('holdings')->upsert(
             ['account_id' => $accountId, 'instrument' => $holding->instrument->name, 'book' => $book, 'leverage' => $holding->leverage->toInt(), 'charged_until' => $time, ...$stored],
             ['account_id', 'instrument', 'book'],
-            array_keys($stored),
+            [...array_keys($stored), ...($isNew ? ['charged_until'] : [])],
         );
     }
 

@@ -21,6 +21,6 @@ final class Listing
         $moment = Clock::moment($time);
         $moment = $instrument->hours?->lastOpen($moment) ?? $moment;
 
-        return Depth::around($instrument, $path->at((int) $moment->format('Uv')), $spread, $firstLevel, $moment);
+        return Depth::around($instrument, $path->at(PracticeClock::shared()->at((int) $moment->format('Uv'))), $spread, $firstLevel, $moment);
     }
 }

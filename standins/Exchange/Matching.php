@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standin\Exchange;
 
 use Brick\Math\BigDecimal;
+use Illuminate\Database\Query\Builder;
 use stdClass;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Practice\PricePath;
@@ -26,7 +27,7 @@ final readonly class Matching
         $working = fn () => $this->exchange->database->table('orders')->where('account_id', $accountId)->where('status', 'working');
         $since = $working()->min('matched_until');
         $now = Clock::milliseconds();
-        if ($since === null || intdiv((int) $since, PricePath::STEP) === intdiv($now, PricePath::STEP)) {
+        if ($since === null || intdiv(PracticeClock::shared()->at((int) $since), PricePath::STEP) === intdiv(PracticeClock::shared()->at($now), PricePath::STEP)) {
             return;
         }
         $this->exchange->database->transaction(function () use ($accountId, $working, $now): void {
@@ -62,8 +63,9 @@ final readonly class Matching
     {
         $instrument = $this->exchange->market->instrument($name);
         $from = array_reduce($waiting, static fn (int $earliest, stdClass $order): int => min($earliest, (int) $order->matched_until), $now);
-        $step = max(1, intdiv($now - $from, self::MOST_LOOKS * PricePath::STEP)) * PricePath::STEP;
-        for ($time = $from - $from % PricePath::STEP + $step; $time <= $now && $waiting !== []; $time += $step) {
+        $every = max(1, intdiv(PricePath::STEP, PracticeClock::shared()->rate($now)));
+        $step = max(1, intdiv($now - $from, self::MOST_LOOKS * $every)) * $every;
+        for ($time = $from - $from % $every + $step; $time <= $now && $waiting !== []; $time += $step) {
             if (! $this->exchange->isOpen($instrument, $time)) {
                 continue;
             }
@@ -84,17 +86,37 @@ final readonly class Matching
         $side = OrderSide::from($order->side);
         $limit = $order->price === null ? null : BigDecimal::of($order->price);
         if ($order->trigger_price !== null && ! (bool) $order->triggered) {
+            $this->follow($order, $side, $quote);
             if (! self::reaches($side, BigDecimal::of($order->trigger_price), $quote)) {
                 return false;
             }
             $order->triggered = 1;
-            $this->exchange->database->table('orders')->where('id', $order->id)->update(['triggered' => true]);
+            $this->orders($order)->update(['triggered' => true]);
         }
-        $reached = $limit === null || ($side === OrderSide::Buy ? $quote->ask->isLessThanOrEqualTo($limit) : $quote->bid->isGreaterThanOrEqualTo($limit));
+        $reached = $limit === null || $quote->reaches($side, $limit);
 
-        return $reached && $this->filled($order, $side, $limit, $time);
+        return $reached && ($this->isCancelled($order) || $this->filled($order, $side, $limit, $time));
     }
 
+    /** A trigger that follows the market is never further from it than its distance. */
+    private function follow(stdClass $order, OrderSide $side, Quote $quote): void
+    {
+        if ($order->follows_by === null) {
+            return;
+        }
+        $closest = $quote->markFor(BigDecimal::of(-$side->sign()))->plus(BigDecimal::of($order->follows_by)->multipliedBy($side->sign()));
+        if ($closest->minus($order->trigger_price)->multipliedBy($side->sign())->isNegative()) {
+            $order->trigger_price = (string) $closest;
+            $this->orders($order)->update(['trigger_price' => (string) $closest]);
+        }
+    }
+
+    private function isCancelled(stdClass $order): bool
+    {
+        return $order->cancel_group !== null && $this->orders($order)->value('status') === 'cancelled';
+    }
+
+    /** @return bool Whether it waits no longer. A limit is filled with what the market has at that price, and the rest goes on waiting. */
     private function filled(stdClass $order, OrderSide $side, ?BigDecimal $limit, int $time): bool
     {
         $open = BigDecimal::of($order->quantity)->minus($order->filled);
@@ -103,8 +125,13 @@ final readonly class Matching
         $quantity = ! (bool) $order->reduce_only ? $open : ($held->side() === $side->position()->opposite() ? BigDecimal::min($open, $held->quantity->abs()) : BigDecimal::zero());
         try {
             if ($quantity->isPositive()) {
-                $parts = $limit === null ? $this->exchange->market->depth($order->instrument, $time)->take($side, $quantity) : [['quantity' => $quantity, 'price' => $limit]];
-                (new Execution($this->exchange))->fill($order, $parts, maker: $limit !== null, time: $time);
+                $parts = $this->exchange->market->depth($order->instrument, $time)->take($side, $quantity);
+                $there = BigDecimal::sum(BigDecimal::zero(), ...array_column(self::within($parts, $side, $limit), 'quantity'));
+                (new Execution($this->exchange))->fill($order, $limit === null ? $parts : [['quantity' => $there, 'price' => $limit]], maker: $limit !== null, time: $time);
+                $order->filled = (string) BigDecimal::of($order->filled)->plus($limit === null ? $quantity : $there);
+                if ($limit !== null && $there->isLessThan($quantity)) {
+                    return false;
+                }
             }
             $isDone = $quantity->isEqualTo($open);
         } catch (Problem) {
@@ -112,9 +139,14 @@ final readonly class Matching
             $isDone = false;
         }
         if (! $isDone) {
-            $this->exchange->database->table('orders')->where('id', $order->id)->update(['status' => 'cancelled']);
+            $this->orders($order)->update(['status' => 'cancelled']);
         }
 
         return true;
+    }
+
+    private function orders(stdClass $order): Builder
+    {
+        return $this->exchange->database->table('orders')->where('id', $order->id);
     }
 }

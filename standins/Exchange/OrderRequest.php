@@ -27,6 +27,10 @@ final readonly class OrderRequest
         public bool $makerOnly,
         /** Only makes a position smaller. */
         public bool $reduceOnly,
+        /** Distance at which a stop's trigger follows the market; null: it stays. */
+        public ?BigDecimal $followsBy = null,
+        /** When one order of a group is filled, the others are cancelled. */
+        public ?string $cancelGroup = null,
     ) {}
 
     /** @throws Problem If it is not made of letters, digits, dashes and underscores. */

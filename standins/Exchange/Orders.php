@@ -47,6 +47,8 @@ final readonly class Orders
                     'quantity' => (string) $quantity,
                     'price' => $request->price === null ? null : (string) $request->price,
                     'trigger_price' => $request->trigger === null ? null : (string) $request->trigger,
+                    'follows_by' => $request->followsBy === null ? null : (string) $request->followsBy,
+                    'cancel_group' => $request->cancelGroup,
                     'reduce_only' => $request->reduceOnly,
                     'status' => 'working',
                     'matched_until' => $now,

@@ -6,7 +6,8 @@ CREATE TABLE IF NOT EXISTS accounts (
     environment ENUM('practice', 'live') NOT NULL,
     cash DECIMAL(36, 18) NOT NULL,
     hedging BOOLEAN NOT NULL DEFAULT FALSE,
-    leverage SMALLINT UNSIGNED NOT NULL DEFAULT 1
+    leverage SMALLINT UNSIGNED NOT NULL DEFAULT 1,
+    margin_seen_until BIGINT UNSIGNED NOT NULL DEFAULT 0
 );
 
 CREATE TABLE IF NOT EXISTS holdings (
@@ -19,7 +20,7 @@ CREATE TABLE IF NOT EXISTS holdings (
     fees DECIMAL(36, 18) NOT NULL DEFAULT 0,
     open_fees DECIMAL(36, 18) NOT NULL DEFAULT 0,
     leverage SMALLINT UNSIGNED NOT NULL DEFAULT 1,
-    margin ENUM('isolated', 'cross') NOT NULL DEFAULT 'isolated',
+    margin ENUM('isolated', 'cross') NULL,
     charged_until BIGINT UNSIGNED NOT NULL DEFAULT 0,
     PRIMARY KEY (account_id, instrument, book)
 );
@@ -35,6 +36,8 @@ CREATE TABLE IF NOT EXISTS orders (
     filled DECIMAL(36, 18) NOT NULL DEFAULT 0,
     price DECIMAL(36, 18) NULL,
     trigger_price DECIMAL(36, 18) NULL,
+    follows_by DECIMAL(36, 18) NULL,
+    cancel_group VARCHAR(40) NULL,
     triggered BOOLEAN NOT NULL DEFAULT FALSE,
     reduce_only BOOLEAN NOT NULL,
     status ENUM('working', 'filled', 'cancelled') NOT NULL,
@@ -42,7 +45,8 @@ CREATE TABLE IF NOT EXISTS orders (
     ends_at BIGINT UNSIGNED NULL,
     created_at DATETIME(6) NOT NULL,
     UNIQUE (account_id, client_id),
-    INDEX (account_id, status)
+    INDEX (account_id, status),
+    INDEX (account_id, cancel_group)
 );
 
 CREATE TABLE IF NOT EXISTS fills (

@@ -67,10 +67,14 @@ final class Market implements Listed
 
     public function depth(string $name, int $time): Depth
     {
-        $instrument = $this->instrument($name);
-        [$base, $move, $jump, , $spread] = self::PAIRS[$name];
+        return Listing::depth($this->instrument($name), $this->path($name), self::PAIRS[$name][4], self::FIRST_LEVEL, $time);
+    }
 
-        return Listing::depth($instrument, PricePath::of($name, self::SEED, $base, $move, $jump), $spread, self::FIRST_LEVEL, $time);
+    public function path(string $name): PricePath
+    {
+        [$base, $move, $jump] = self::PAIRS[$this->instrument($name)->name];
+
+        return PricePath::of($name, self::SEED, $base, $move, $jump);
     }
 
     public function rate(string $name, int $time): BigDecimal
@@ -80,14 +84,24 @@ final class Market implements Listed
         return PricePath::of("{$currency}/".self::MONEY, self::SEED, self::WORTH[$currency], 35, 10)->at($time, 8);
     }
 
-    public function nightly(string $name, bool $long): string
+    public function carry(string $name, bool $long): string
     {
         return self::PAIRS[$name][$long ? 5 : 6];
     }
 
-    public function nightBegins(): string
+    public function carryAt(): string
     {
         return '21:00';
+    }
+
+    public function carryEvery(): int
+    {
+        return 24;
+    }
+
+    public function marginKind(): string
+    {
+        return 'cross';
     }
 
     /** @throws Problem If there is no such pair. */

@@ -93,8 +93,8 @@ final readonly class Terminal
             'point' => (string) $pair->tick,
             'least_points' => $pair->leastDistance->dividedBy($pair->tick)->toInt(),
             'commission' => (string) $pair->takerFee,
-            'nightly_percent' => ['long' => $this->exchange->market->nightly($name, true), 'short' => $this->exchange->market->nightly($name, false)],
-            'night_begins' => $this->exchange->market->nightBegins(),
+            'nightly_percent' => ['long' => $this->exchange->market->carry($name, true), 'short' => $this->exchange->market->carry($name, false)],
+            'night_begins' => $this->exchange->market->carryAt(),
             'hours' => $pair->hours?->toArray(),
         ];
     }

@@ -4,10 +4,9 @@ declare(strict_types=1);
 
 namespace Standin\Larkmoor;
 
+use Standin\Exchange\CatchUp;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Faults;
-use Standin\Exchange\Matching;
-use Standin\Exchange\Nights;
 use Standin\Exchange\Problem;
 use Standin\Exchange\RateLimit;
 use Symfony\Component\HttpFoundation\Exception\ExceptionInterface;
@@ -85,8 +84,7 @@ final readonly class Venue
         if ($remaining < 0) {
             throw Problem::busy('A terminal may ask 40 times in two seconds.', $wait);
         }
-        (new Matching($this->exchange))->catchUp($session->accountId);
-        (new Nights($this->exchange))->catchUp($session->accountId);
+        (new CatchUp($this->exchange))->account($session->accountId);
 
         return (new Terminal($this->exchange, $session))->answer($asked, $request);
     }

@@ -64,10 +64,14 @@ final class Market implements Listed
 
     public function depth(string $name, int $time): Depth
     {
-        $instrument = $this->instrument($name);
-        [, $base, $move, $jump, , $spread] = self::SHARES[$name];
+        return Listing::depth($this->instrument($name), $this->path($name), self::SHARES[$name][5], self::FIRST_LEVEL, $time);
+    }
 
-        return Listing::depth($instrument, PricePath::of($name, self::SEED, $base, $move, $jump), $spread, self::FIRST_LEVEL, $time);
+    public function path(string $name): PricePath
+    {
+        [, $base, $move, $jump] = self::SHARES[$this->instrument($name)->name];
+
+        return PricePath::of($name, self::SEED, $base, $move, $jump);
     }
 
     public function rate(string $name, int $time): BigDecimal
@@ -76,14 +80,24 @@ final class Market implements Listed
     }
 
     /** What is held short is lent for a fee. */
-    public function nightly(string $name, bool $long): string
+    public function carry(string $name, bool $long): string
     {
         return $long ? '0' : '0.008';
     }
 
-    public function nightBegins(): string
+    public function carryAt(): string
     {
         return '22:00';
+    }
+
+    public function carryEvery(): int
+    {
+        return 24;
+    }
+
+    public function marginKind(): string
+    {
+        return 'cross';
     }
 
     /** @throws Problem If there is no such share. */

@@ -5,11 +5,10 @@ declare(strict_types=1);
 namespace Standin\PellamStreet;
 
 use Standin\Exchange\Bars;
+use Standin\Exchange\CatchUp;
 use Standin\Exchange\Clock;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Faults;
-use Standin\Exchange\Matching;
-use Standin\Exchange\Nights;
 use Standin\Exchange\Problem;
 use Standin\Exchange\RateLimit;
 use Symfony\Component\HttpFoundation\Exception\ExceptionInterface;
@@ -62,8 +61,7 @@ final readonly class Venue
     /** @return array<string, mixed> */
     private function ofAccount(Token $token, string $number, Request $request): array
     {
-        (new Matching($this->exchange))->catchUp((int) $token->row->account_id);
-        (new Nights($this->exchange))->catchUp((int) $token->row->account_id);
+        (new CatchUp($this->exchange))->account((int) $token->row->account_id);
         $below = trim(substr($request->getPathInfo(), strlen("/accounts/{$number}")), '/');
 
         return (new Desk($this->exchange, $token))->answer("{$request->getMethod()} {$below}", $request);

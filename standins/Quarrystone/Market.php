@@ -5,6 +5,7 @@ declare(strict_types=1);
 namespace Standin\Quarrystone;
 
 use Brick\Math\BigDecimal;
+use Standin\Exchange\Liquidation;
 use Standin\Exchange\Listing;
 use Standin\Exchange\Market as Listed;
 use Standin\Exchange\Problem;
@@ -24,6 +25,9 @@ final class Market implements Listed
 
     private const TAKER_FEES = ['spot' => '0.001', 'perpetual' => '0.0005'];
 
+    /** Percent, every eight hours. */
+    private const FUNDING = '0.01';
+
     private const LARGEST_LEVERAGE = ['spot' => 1, 'perpetual' => 20];
 
     /** By coin: price to stay around, daily move and largest jump in hundredths of a percent, tick, lot step, spread in ticks. */
@@ -32,6 +36,12 @@ final class Market implements Listed
         'TUFA' => ['0.4120', 520, 180, '0.0001', '1', 2],
         'CHERT' => ['1840.0', 260, 80, '0.1', '0.001', 3],
         'SKARN' => ['6.150', 640, 240, '0.001', '0.1', 3],
+        'GRIST' => ['0.0876', 580, 200, '0.0001', '1', 2],
+        'WOLD' => ['124.0', 310, 100, '0.1', '0.01', 2],
+        'PELM' => ['2.740', 450, 160, '0.001', '0.1', 2],
+        'OSTRA' => ['17.20', 380, 140, '0.01', '0.01', 2],
+        'BRACK' => ['0.6300', 490, 170, '0.0001', '1', 2],
+        'HULVER' => ['412.0', 290, 90, '0.1', '0.001', 3],
     ];
 
     public function names(): array
@@ -87,15 +97,22 @@ final class Market implements Listed
             'contract_size' => '1',
             'fees' => ['maker' => self::MAKER_FEES[$kind], 'taker' => self::TAKER_FEES[$kind]],
             'max_leverage' => self::LARGEST_LEVERAGE[$kind],
+            'maintenance' => $kind === 'spot' ? '0' : Liquidation::LEAST_SHARE,
         ];
     }
 
     public function depth(string $name, int $time): Depth
     {
-        [$coin] = $this->parts($name);
-        [$base, $move, $jump, , , $spread] = self::COINS[$coin];
+        return Listing::depth($this->instrument($name), $this->path($name), self::COINS[$this->parts($name)[0]][5], self::FIRST_LEVEL, $time);
+    }
 
-        return Listing::depth($this->instrument($name), PricePath::of($coin, self::SEED, $base, $move, $jump), $spread, self::FIRST_LEVEL, $time);
+    /** A coin and its perpetual go the same way. */
+    public function path(string $name): PricePath
+    {
+        [$coin] = $this->parts($name);
+        [$base, $move, $jump] = self::COINS[$coin];
+
+        return PricePath::of($coin, self::SEED, $base, $move, $jump);
     }
 
     public function rate(string $name, int $time): BigDecimal
@@ -103,14 +120,25 @@ final class Market implements Listed
         return BigDecimal::one();
     }
 
-    public function nightly(string $name, bool $long): string
+    /** Funding of perpetuals: the long pay the short. */
+    public function carry(string $name, bool $long): string
     {
-        return '0';
+        return $this->parts($name)[1] === 'spot' ? '0' : ($long ? self::FUNDING : '-'.self::FUNDING);
     }
 
-    public function nightBegins(): string
+    public function carryAt(): string
     {
         return '00:00';
+    }
+
+    public function carryEvery(): int
+    {
+        return 8;
+    }
+
+    public function marginKind(): string
+    {
+        return 'isolated';
     }
 
     /**

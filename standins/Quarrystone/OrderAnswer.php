@@ -23,6 +23,8 @@ final class OrderAnswer
             'filled' => self::plain($order->filled),
             'price' => self::plain($order->price),
             'trigger_price' => self::plain($order->trigger_price),
+            'follows_by' => self::plain($order->follows_by),
+            'cancel_group' => $order->cancel_group,
             'status' => $order->status,
             'accepted_at' => str_replace(' ', 'T', $order->created_at).'Z',
             'fills' => array_map(static fn (stdClass $fill): array => [

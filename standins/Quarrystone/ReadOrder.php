@@ -41,6 +41,8 @@ final class ReadOrder
             self::VALID[(string) $body->get('valid', 'until_cancelled')] ?? throw Problem::of(422, 'bad_valid', 'valid is one of '.implode(', ', array_keys(self::VALID)).'.'),
             $body->getBoolean('maker_only'),
             $body->getBoolean('reduce_only'),
+            $type === OrderType::Stop && $body->has('follows_by') ? OrderRequest::stepped((string) $body->get('follows_by'), 'follows_by', $instrument->tick) : null,
+            $body->has('cancel_group') ? OrderRequest::clientId((string) $body->get('cancel_group'), 'cancel_group') : null,
         );
     }
 }

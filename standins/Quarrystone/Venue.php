@@ -5,10 +5,10 @@ declare(strict_types=1);
 namespace Standin\Quarrystone;
 
 use Standin\Exchange\Bars;
+use Standin\Exchange\CatchUp;
 use Standin\Exchange\Clock;
 use Standin\Exchange\Exchange;
 use Standin\Exchange\Faults;
-use Standin\Exchange\Matching;
 use Standin\Exchange\Problem;
 use Standin\Quarrystone\Endpoint\CancelOrder;
 use Standin\Quarrystone\Endpoint\FindOrder;
@@ -87,7 +87,7 @@ final readonly class Venue
     {
         $key = Door::check($this->exchange->database, $request);
         $headers = Door::count($this->exchange->database, $key, $request->getMethod());
-        (new Matching($this->exchange))->catchUp($key->accountId);
+        (new CatchUp($this->exchange))->account($key->accountId);
 
         return new JsonResponse((new $endpoint)->answer($request, $key, $this->exchange), 200, $headers);
     }

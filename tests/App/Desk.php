@@ -12,7 +12,9 @@ use App\Models\Route;
 use App\Models\User;
 use Illuminate\Http\Client\PendingRequest;
 use Illuminate\Http\Client\Response;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Facades\Http;
+use Illuminate\Support\Facades\Schema;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\Assert;
 
@@ -20,6 +22,9 @@ use PHPUnit\Framework\Assert;
 final class Desk
 {
     private const PATIENCE = 120;
+
+    /** @var list<int> Ids of the desks of this test. */
+    private static array $made = [];
 
     /** @param  array{key: string, secret: string}  $key At the venue. */
     private function __construct(
@@ -36,6 +41,7 @@ final class Desk
     public static function make(array $rules = [], string $environment = 'practice', bool $armed = true): self
     {
         $desk = DeskModel::query()->create(['name' => 'Desk '.Str::random(6), 'zone' => 'UTC']);
+        self::$made[] = $desk->id;
         $user = User::query()->create(['desk_id' => $desk->id, 'name' => 'Tester', 'email' => Str::random(12).'@desk.example', 'password' => 'a long password']);
         $token = $user->createToken('test')->plainTextToken;
         $key = self::keyAtVenue($environment);
@@ -47,13 +53,32 @@ final class Desk
             'sides' => 'both', 'opposite' => 'close_only', 'size' => ['rule' => 'fixed_units', 'amount' => '2'], ...$rules,
         ]])->throw()->json('data');
         if ($armed) {
-            $api->put("routes/{$route['id']}/state", ['state' => 'armed'])->throw();
+            $api->put("routes/{$route['id']}/state", ['state' => 'armed', 'anyway' => true])->throw();
         }
 
         return new self(
             $user, $token, $key, Account::query()->findOrFail($account['id']), Inlet::query()->findOrFail($inlet['id']),
             $api->get("inlets/{$inlet['id']}/address")->throw()->json('address'), Route::query()->findOrFail($route['id']),
         );
+    }
+
+    /** Removes this test's desks, with all that belongs to them. */
+    public static function clearAway(): void
+    {
+        if (self::$made === []) {
+            return;
+        }
+        $accounts = DB::table('accounts')->whereIn('desk_id', self::$made)->pluck('id');
+        Schema::withoutForeignKeyConstraints(static function () use ($accounts): void {
+            foreach (['account_id' => $accounts, 'desk_id' => collect(self::$made)] as $column => $ids) {
+                foreach (DB::table('information_schema.columns')->where('table_schema', DB::getDatabaseName())->where('column_name', $column)->pluck('table_name') as $table) {
+                    // The processes are still at work on them.
+                    retry(10, static fn () => DB::table($table)->whereIn($column, $ids)->delete(), 100);
+                }
+            }
+        });
+        DB::table('desks')->whereIn('id', self::$made)->delete();
+        self::$made = [];
     }
 
     /**

@@ -111,6 +111,43 @@ final class ProtectionTest extends TestCase
         self::assertSame('1.50', (string) $ratio, 'half as far again');
     }
 
+    public function test_the_venue_takes_the_stop_with_the_target_and_follows_a_trail_by_itself(): void
+    {
+        $desk = Desk::make(['protection' => ['stop' => ['percent' => '20'], 'targets' => [['at' => ['percent' => '20'], 'share' => '100']]]]);
+        $desk->send('enter long MARL/USD');
+        $this->heldFor($desk, 2);
+        $this->moveAtVenue($desk, 'target 1', 'price', '0.9');
+        self::assertSame([], app(Connectors::class)->for($desk->account)->working(), 'the venue has cancelled the stop before anybody looked');
+        self::assertSame([[], []], [$this->settled($desk, []), $desk->heldAtVenue()]);
+
+        $trailing = Desk::make(['protection' => ['trailing' => ['distance' => ['percent' => '30']]]]);
+        $trailing->send('enter long MARL/USD');
+        $this->heldFor($trailing, 1);
+        $stop = Desk::waitFor('the stop is known to be working', static fn (): ?Order => Order::query()->where('account_id', $trailing->account->id)->where('role', OrderRole::Stop)->where('state', OrderState::Working)->first());
+        self::assertNotNull($stop->follows_by);
+        // As if the price had come up all the way while nobody looked: the venue has the trigger where it belongs, and we follow.
+        DB::table('quarrystone.orders')->where('client_id', $stop->client_id)->update(['trigger_price' => '1', 'matched_until' => DB::raw('matched_until - 1000')]);
+        DB::table('protections')->where('account_id', $trailing->account->id)->update(['state' => DB::raw("json_set(state, '$.stop', '1.00')"), 'changed_at' => now()->format('Y-m-d H:i:s.u')]);
+        Desk::waitFor('our stop is the venue\'s', static fn (): ?bool => Protection::query()->where('account_id', $trailing->account->id)->sole()->value()->stop?->isGreaterThan('20') ?: null);
+        self::assertTrue($stop->refresh()->trigger_price?->isGreaterThan('20'));
+        self::assertSame(1, Order::query()->where('account_id', $trailing->account->id)->where('role', OrderRole::Stop)->count(), 'it is never replaced');
+    }
+
+    public function test_a_limit_is_filled_with_what_the_market_has_at_that_price(): void
+    {
+        $desk = Desk::make(['size' => ['rule' => 'from_message'], 'protection' => self::FAR]);
+        $first = $desk->send('enter long MARL/USD size 400 limit @1')->decisions[0]->orders[0];
+        // The market is a little below the limit, with the value of a few levels: less than the whole.
+        $ask = app(Connectors::class)->for($desk->account)->quotes(['marl_perp'])['marl_perp']->ask;
+        DB::table('quarrystone.orders')->where('client_id', $first->client_id)->update(['quantity' => '400000', 'price' => (string) $ask->plus('0.10'), 'matched_until' => DB::raw('matched_until - 250')]);
+        DB::table('quarrystone.accounts')->where('id', DB::table('quarrystone.api_keys')->where('key', $desk->key['key'])->value('account_id'))->update(['cash' => '90000000']);
+        $venue = app(Connectors::class)->for($desk->account);
+        $venue->working();
+        $filled = $venue->find($first->client_id)?->filled();
+
+        self::assertTrue($filled?->isPositive() && $filled->isLessThan(400_000), "a part: {$filled}");
+    }
+
     public function test_a_route_as_a_whole_is_closed_when_its_loss_is_reached(): void
     {
         $desk = Desk::make([

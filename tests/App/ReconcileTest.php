@@ -5,9 +5,12 @@ namespace Tests\App;
 use App\Connector\Connectors;
 use App\Models\Difference;
 use App\Models\Notice;
+use App\Models\Order;
+use App\Models\OrderState;
 use App\Models\Position;
 use App\Models\Protection;
 use Brick\Math\BigDecimal;
+use Illuminate\Support\Facades\DB;
 use Illuminate\Support\Str;
 use PHPUnit\Framework\TestCase;
 use Wexon\Core\Decision\Ticket;
@@ -53,6 +56,29 @@ final class ReconcileTest extends TestCase
         self::assertSame(0, Protection::query()->where('account_id', $desk->account->id)->where('is_open', true)->count());
         Desk::waitFor('its stop is taken back', static fn (): ?bool => app(Connectors::class)->for($desk->account)->working() === [] ? true : null);
         self::assertSame('at the venue', $api->get('trades')->json('data.0.reason'));
+    }
+
+    public function test_a_part_that_was_closed_at_the_venue_is_taken_over_with_its_stop(): void
+    {
+        $desk = Desk::make(['protection' => ['stop' => ['percent' => '20']]]);
+        $desk->send('enter long MARL/USD');
+        $this->tradeThere($desk, OrderSide::Sell, '0.5', true);
+        Desk::api($desk->token)->post("differences/{$this->difference($desk)->id}", ['answer' => 'adopt'])->throw();
+
+        $sizes = static fn (): array => array_map(strval(...), Order::query()->where('account_id', $desk->account->id)->where('role', OrderRole::Stop)->where('state', OrderState::Working)->get()->map(static fn (Order $stop) => $stop->quantity->stripTrailingZeros())->all());
+        self::assertSame(['1.5'], Desk::waitFor('the stop is as large as the position', static fn (): ?array => $sizes() === ['1.5'] ? $sizes() : null));
+    }
+
+    public function test_a_position_that_the_venue_closes_for_want_of_margin_is_found_and_nothing_is_left_there(): void
+    {
+        $desk = Desk::make(['leverage' => ['times' => '10', 'margin' => 'isolated'], 'protection' => ['stop' => ['percent' => '50']]]);
+        $desk->send('enter long MARL/USD');
+        // As if it had been bought a quarter dearer: ten percent of that no longer cover the loss.
+        DB::table('quarrystone.holdings')->where('instrument', 'marl_perp')->where('account_id', DB::table('quarrystone.api_keys')->where('key', $desk->key['key'])->value('account_id'))->update(['cost' => DB::raw('cost * 1.25')]);
+
+        self::assertSame("Wexon's books hold long 2 of marl_perp, but the venue holds nothing: it was closed there.", $this->difference($desk)->words);
+        Desk::waitFor('its stop is gone', static fn (): ?bool => app(Connectors::class)->for($desk->account)->working() === [] ? true : null);
+        self::assertSame([], $desk->heldAtVenue());
     }
 
     public function test_an_order_that_nobody_here_sent_is_taken_back_and_a_difference_that_goes_is_gone(): void

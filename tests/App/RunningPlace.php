@@ -4,6 +4,7 @@ namespace Tests\App;
 
 use Illuminate\Contracts\Console\Kernel;
 use Illuminate\Foundation\Application;
+use PHPUnit\Framework\Attributes\After;
 use PHPUnit\Framework\Attributes\Before;
 
 /**
@@ -25,5 +26,12 @@ trait RunningPlace
         // PHPUnit keeps its own.
         restore_error_handler();
         restore_exception_handler();
+    }
+
+    /** Accounts of tests that are over would be looked after by the running processes for as long as there are tests. */
+    #[After]
+    protected function clearAway(): void
+    {
+        Desk::clearAway();
     }
 }

@@ -104,6 +104,29 @@ final class WorkingOrdersTest extends TestCase
         self::assertSame([], $this->limitsAtVenue($desk));
     }
 
+    public function test_watched_adds_go_out_when_the_price_is_there_and_not_after_the_position(): void
+    {
+        $ladder = ['levels' => 3, 'distance' => '20', 'spacing' => '1', 'first' => '1', 'growth' => '1', 'watched' => true];
+        $desk = Desk::make(['ladder' => $ladder, 'protection' => ['stop' => ['percent' => '70'], 'keeping' => 'watched']]);
+        $entry = $desk->send('enter long MARL/USD');
+        self::assertSame(['buy 2 filled', 'buy 2 scheduled', 'buy 2 scheduled', 'buy 2 scheduled'], Desk::orders($entry));
+        self::assertSame([], $this->limitsAtVenue($desk), 'the venue knows nothing of them');
+
+        // The market comes to the first of them: its limit is raised above the price instead.
+        [, $first, $second] = $entry->decisions[0]->orders;
+        $first->update(['limit_price' => $this->far($desk, '1.2')]);
+        Desk::waitFor('the first is filled', static fn (): ?bool => $first->refresh()->state === OrderState::Filled ? true : null);
+        self::assertSame([['marl_perp' => '4'], 'scheduled'], [$desk->heldAtVenue(), $second->refresh()->state->value]);
+
+        // A stop that is watched closes the position, and what is left of the ladder goes with it.
+        $position = Position::query()->where('account_id', $desk->account->id)->firstOrFail();
+        $price = app(Connectors::class)->for($desk->account)->quotes(['marl_perp'])['marl_perp']->bid->minus('0.03');
+        Desk::api($desk->token)->put("positions/{$position->id}/stop", ['price' => (string) $price])->throw();
+        DB::table('protections')->where('account_id', $desk->account->id)->update(['state' => DB::raw("json_set(state, '$.stop', '{$this->far($desk, '1.2')}')"), 'changed_at' => now()->format('Y-m-d H:i:s.u')]);
+        Desk::waitFor('the rest is taken back', static fn (): ?bool => $second->refresh()->state === OrderState::Cancelled ? true : null);
+        self::assertSame([[], 'Taken back: its position is closed.'], [$desk->heldAtVenue(), $second->words]);
+    }
+
     public function test_adds_do_not_outlive_a_position_that_its_resting_exit_closes(): void
     {
         $desk = Desk::make();

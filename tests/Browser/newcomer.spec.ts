@@ -54,6 +54,9 @@ test('mistakes are pointed out where they are made, and twice is not twice', asy
   await expect(page.getByRole('alert')).toContainText('has this name');
   await makeRoute(page, 'marl_spot');
   await page.getByRole('button', { name: 'Arm' }).click();
+  await expect(page.getByRole('alert').filter({ hasText: 'Not armed' })).toContainText('cannot be sold short');
+  await page.getByRole('button', { name: 'Arm all the same' }).click();
+  await expect(page.getByRole('region', { name: 'State' })).toContainText('Armed');
   await page.getByLabel('Test message').fill('{"do": "enter", "side": "short", "symbol": "MARL/USD"}');
   await page.getByRole('button', { name: 'Dry run' }).click();
   await expect(page.getByText('cannot be sold short').first()).toBeVisible();

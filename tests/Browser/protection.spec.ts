@@ -1,4 +1,4 @@
-import { expect, test } from '@playwright/test';
+import { expect, test, type Locator } from '@playwright/test';
 import { readyDesk } from './steps';
 
 test('a position is looked after as the route says, and by hand, without a reload', async ({ page, request }) => {
@@ -31,6 +31,24 @@ test('a position is looked after as the route says, and by hand, without a reloa
   await expect(stop).toHaveValue(nearer);
   await expect(page.getByRole('button', { name: 'Leave it' })).toHaveCount(0);
 
+  // Near enough to be drawn; then dragged on the chart, which proposes, and does nothing by itself.
+  const drawn = ((Number(first) / 0.8) * 0.99).toFixed(2);
+  await stop.fill(drawn);
+  await page.getByRole('button', { name: 'Move it there' }).click();
+  await expect(page.getByRole('button', { name: 'Leave it' })).toHaveCount(0);
+  const chart = page.getByRole('img', { name: /Price of marl_perp/ });
+  const grip = await gripOf(chart);
+  await page.mouse.move(grip.x, grip.y);
+  await page.mouse.down();
+  await page.mouse.move(grip.x, grip.y + 20, { steps: 5 });
+  await page.mouse.up();
+  await expect(page.getByRole('button', { name: 'Leave it' })).toBeVisible();
+  const dragged = await stop.inputValue();
+  expect(Number(dragged)).toBeLessThan(Number(drawn));
+  await page.getByRole('button', { name: 'Move it there' }).click();
+  await expect(page.getByRole('button', { name: 'Leave it' })).toHaveCount(0);
+  await expect(stop).toHaveValue(dragged);
+
   await page.getByRole('button', { name: 'Let it run' }).click();
   await expect(page.getByText('No target: it runs until')).toBeVisible();
   await page.getByRole('button', { name: 'Close 50 %' }).click();
@@ -43,3 +61,28 @@ test('a position is looked after as the route says, and by hand, without a reloa
   await expect(page.getByRole('region', { name: 'Closed trades' })).toContainText('by hand, Mira Solt');
   await expect(page.getByRole('region', { name: 'What the trades came to' })).toContainText('Marl swings');
 });
+
+/** Where the handle of the stop is: the only thing on the chart's left edge that is one colour for sixteen rows. */
+async function gripOf(chart: Locator) {
+  let found = -1;
+  await expect
+    .poll(async () => {
+      found = await chart.evaluate((box) => {
+        const canvas = box.querySelector('canvas');
+        const pen = canvas?.getContext('2d');
+        if (!canvas || !pen) return -1;
+        const ratio = canvas.width / canvas.clientWidth;
+        const rows = pen.getImageData(Math.round(70 * ratio), 0, 1, canvas.height).data;
+        const colour = (y: number) => (rows[4 * y + 3] === 255 ? `${rows[4 * y]},${rows[4 * y + 1]},${rows[4 * y + 2]}` : '');
+        for (let y = 0, begun = 0; y < canvas.height; y++) {
+          if (colour(y) === '' || colour(y) !== colour(begun)) begun = y;
+          else if (y - begun >= 15 * ratio) return (y - 6 * ratio) / ratio;
+        }
+        return -1;
+      });
+      return found;
+    })
+    .toBeGreaterThan(0);
+  const box = await chart.boundingBox();
+  return { x: (box?.x ?? 0) + 97, y: (box?.y ?? 0) + found };
+}

@@ -9,6 +9,8 @@ const views = [
   ['panel-night', '/', 'night'],
   ['routes', '/routes', 'day'],
   ['route', '/routes/1', 'day', (page) => page.getByLabel('A message like this', { exact: true }).fill('flip short MARL/USD')],
+  ['preflight', '/routes', 'day', (page) => page.getByRole('link', { name: 'Skarn and Tufa, first try' }).first().click()],
+  ['guards', '/routes/3', 'day', (page) => page.locator('#guards').evaluate((guards) => guards.scrollIntoView({ block: 'center' }))],
   ['slips', '/routes/2/slips', 'day'],
   ['inlets', '/inlets', 'day', (page) => page.getByText('Send a test message').first().click()],
   ['inlet', '/inlets/1', 'day'],

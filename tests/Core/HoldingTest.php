@@ -56,12 +56,12 @@ final class HoldingTest extends TestCase
     public function test_noise_stays_in_its_bounds_and_has_no_breaks(): void
     {
         $this->forAll(Generators::choose(0, 1 << 30), Generators::choose(0, 2_000_000_000_000), Generators::elements(500, 64_000, 1 << 32))->then(function (int $seed, int $time, int $period): void {
-            $value = Noise::at($seed, $time, $period);
-            $next = Noise::at($seed, $time + 1, $period);
+            $value = Noise::along($seed, [$time], $period)[0];
+            $next = Noise::along($seed, [$time + 1], $period)[0];
 
             self::assertLessThanOrEqual(Noise::ONE, abs($value));
             self::assertLessThanOrEqual(intdiv(4 * Noise::ONE, $period) + 2, abs($next - $value), 'never steeper than its curve');
-            self::assertSame($value, Noise::at($seed, $time, $period));
+            self::assertSame($value, Noise::along($seed, [$time], $period)[0]);
         });
     }
 }

@@ -44,7 +44,7 @@ final class LadderTest extends TestCase
     public function test_the_orders_of_an_entry_with_planned_adds(array $rules, string $message, string $held, string $expected): void
     {
         $decision = self::decide($rules, $message, $held);
-        $orders = array_map(static fn ($ticket): string => "{$ticket->number} {$ticket->role->value} {$ticket->side->value} {$ticket->quantity} {$ticket->terms}", $decision->tickets);
+        $orders = array_map(static fn ($ticket): string => "{$ticket->number} {$ticket->role->value} {$ticket->side->value} {$ticket->quantity} {$ticket->terms}".($ticket->watched ? ', watched' : ''), $decision->tickets);
 
         self::assertSame($expected, $orders === [] ? $decision->summary() : implode('; ', $orders));
     }
@@ -55,6 +55,7 @@ final class LadderTest extends TestCase
         $enter = 'enter long MARL/USD';
         yield 'long' => [[], $enter, '0', '1 entry buy 2 at market; 2 add buy 2 at limit 39.60; 3 add buy 4 at limit 39.00; 4 add buy 8 at limit 38.10'];
         // 39.99 × 1.01 = 40.3899, × 1.025 = 40.98975, × 1.0475 = 41.889525
+        yield 'watched' => [['ladder' => ['levels' => 1, 'watched' => true] + self::LADDER], $enter, '0', '1 entry buy 2 at market; 2 add buy 2 at limit 39.60, watched'];
         yield 'short, rounded up' => [[], 'enter short MARL/USD', '0', '1 entry sell 2 at market; 2 add sell 2 at limit 40.39; 3 add sell 4 at limit 40.99; 4 add sell 8 at limit 41.89'];
         yield 'after a flip' => [['ladder' => ['levels' => 1] + self::LADDER], 'flip short MARL/USD', '3', '1 exit sell 3 at market; 2 entry sell 2 at market; 3 add sell 2 at limit 40.39'];
         yield 'from the price of a limit' => [['ladder' => ['levels' => 1] + self::LADDER, 'entry' => ['type' => 'limit', 'limit' => ['at' => 'own_side']]], $enter, '0', '1 entry buy 2 at limit 39.99; 2 add buy 2 at limit 39.59'];

@@ -58,6 +58,7 @@ final readonly class QuarrystoneConnector implements Connector, StreamsPrices, T
             'multiplier' => $row['contract_size'],
             'taker_fee' => $row['fees']['taker'],
             'largest_leverage' => (string) $row['max_leverage'],
+            'maintenance' => $row['maintenance'] ?? '0',
         ]), $this->client->get('/v1/instruments')['instruments']));
     }
 
@@ -117,6 +118,8 @@ final readonly class QuarrystoneConnector implements Connector, StreamsPrices, T
             'type' => $ticket->terms->type->value,
             'quantity' => (string) $ticket->quantity,
             'reduce_only' => $ticket->reduceOnly,
+            // There is one position of an instrument, and what looks after it belongs together.
+            ...($ticket->exclusive ? ['cancel_group' => "keeps-{$ticket->instrument}"] : []),
             ...$this->waiting($ticket->terms),
         ])), fn (): ?OrderReport => $this->find($clientId));
     }
@@ -138,7 +141,7 @@ final readonly class QuarrystoneConnector implements Connector, StreamsPrices, T
 
     public function abilities(): Abilities
     {
-        return Abilities::usual();
+        return Abilities::usual()->keepingProtection();
     }
 
     public function find(string $clientId): ?OrderReport
@@ -153,6 +156,7 @@ final readonly class QuarrystoneConnector implements Connector, StreamsPrices, T
             'price' => $terms->limit === null ? null : (string) $terms->limit,
             'trigger_price' => $terms->trigger === null ? null : (string) $terms->trigger,
             'valid' => self::VALID[$terms->timeInForce->value] ?? throw VenueTrouble::refused("Quarrystone takes no {$terms->timeInForce->words()} orders."),
+            'follows_by' => $terms->followsBy === null ? null : (string) $terms->followsBy,
             'maker_only' => $terms->postOnly ? true : null,
         ], static fn (mixed $value): bool => $value !== null);
     }
@@ -191,6 +195,7 @@ final readonly class QuarrystoneConnector implements Connector, StreamsPrices, T
                 CarbonImmutable::parse($fill['at']),
             ), $body['fills'])),
             CarbonImmutable::parse($body['accepted_at']),
+            $body['trigger_price'] === null ? null : BigDecimal::of($body['trigger_price']),
         );
     }
 }

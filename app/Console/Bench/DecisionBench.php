@@ -17,16 +17,26 @@ use Wexon\Core\Route\RouteState;
 /** Pure work in one process: deciding. */
 final class DecisionBench
 {
-    private const MESSAGE = '{"do": "sell", "symbol": "MARL/USD", "price": 38.46, "label": "cross", "position": {"before": "long", "after": "short", "size": 3}, "id": "a-1"}';
+    private const MESSAGE = '{"do": "sell", "symbol": "MARL/USD", "price": 38.46, "label": "cross", "fired_at": "2026-03-02T14:29:59Z", "position": {"before": "long", "after": "short", "size": 3}, "id": "a-1"}';
+
+    /** Every limit, none of which refuses. */
+    private const LIMITS = [
+        'instruments' => ['marl_perp'], 'sides' => 'both', 'window' => ['zone' => 'Europe/Oslo', 'days' => ['mon', 'tue', 'wed', 'thu', 'fri'], 'from' => '08:00', 'to' => '22:00'],
+        'not_before' => '2026-01-01T00:00:00Z', 'entries_per_day' => 10, 'once_per_label' => true, 'positions' => 5, 'rest_after_exit' => 60, 'rest_after_loss' => 60,
+        'losses_in_row' => ['count' => 3, 'rest' => 600], 'least_balance' => '100', 'day_loss' => ['money' => '500'], 'fall' => ['percent' => '20'], 'price_away' => '1',
+        'oldest' => 60, 'same_again' => 10, 'per_minute' => 10, 'spread' => '1', 'largest_leverage' => '5', 'liquidation' => true,
+    ];
 
     /** @return list<array{string, string, string, string}> */
     public function run(): array
     {
         $signal = WexonMessage::read(self::MESSAGE);
         [$rules, $snapshot] = $this->world();
+        $guarded = RouteRules::of(['guards' => self::LIMITS] + $rules->toArray());
 
         return [
             Repeated::measure('decisions (a flip, percent of equity)', static fn () => Decide::decide($signal, $rules, $snapshot)),
+            Repeated::measure('the same, with every limit set', static fn () => Decide::decide($signal, $guarded, $snapshot)),
         ];
     }
 

@@ -3,9 +3,13 @@
 namespace App\Console\Commands;
 
 use App\Connector\VenueTrouble;
+use App\Control\CarryOutHalts;
+use App\Control\WatchLimits;
 use App\Models\Account;
+use App\Protect\Feed;
 use App\Protect\Leases;
 use App\Protect\Reconcile;
+use App\Protect\WatchAdds;
 use App\Protect\WatchPositions;
 use App\Protect\WatchWholes;
 use Illuminate\Console\Command;
@@ -17,6 +21,9 @@ use Throwable;
 final class ProtectCommand extends Command
 {
     private const AFTER_TROUBLE = 500;
+
+    /** Seconds to wait for a price. */
+    private const WAITS = 0.05;
 
     /** Seconds between two looks at one account; longer when there are very many. */
     private const RECONCILED_EVERY = 5;
@@ -32,7 +39,7 @@ final class ProtectCommand extends Command
 
     protected $description = 'Looks after open positions';
 
-    public function handle(WatchPositions $watch, WatchWholes $wholes, Reconcile $reconcile): int
+    public function handle(Feed $feed, WatchPositions $positions, WatchAdds $adds, WatchWholes $wholes, CarryOutHalts $halts, WatchLimits $limits, Reconcile $reconcile): int
     {
         $leases = new Leases(gethostname().':'.getmypid());
         $running = true;
@@ -42,8 +49,12 @@ final class ProtectCommand extends Command
         while ($running) {
             try {
                 $accounts = $leases->accounts();
-                $watch->look($accounts);
+                $fresh = $feed->quotes($adds->wanted($accounts, $positions->wanted($accounts)), self::WAITS);
+                $positions->look($fresh);
+                $adds->look($fresh);
                 $wholes->look($accounts);
+                $halts->look($accounts);
+                $limits->look($accounts);
                 $this->reconcile($reconcile, $accounts);
             } catch (Throwable $trouble) {
                 // The database may be starting again: all that matters is on disk, and the next look reads it.

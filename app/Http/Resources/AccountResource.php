@@ -29,6 +29,8 @@ final class AccountResource extends JsonResource
             'free' => (string) $this->free,
             'set_aside' => (string) BigDecimal::sum(BigDecimal::zero(), ...$allocations->pluck('set_aside'))->toScale(2, RoundingMode::HALF_UP),
             'in_use' => (string) BigDecimal::sum(BigDecimal::zero(), ...$allocations->pluck('in_use'))->toScale(2, RoundingMode::UP),
+            'guards' => (object) ($this->guards ?? []),
+            'peak' => $this->peak_equity === null ? null : (string) $this->peak_equity,
             'trouble' => $this->trouble,
             'checked_at' => Moment::of($this->checked_at),
         ];

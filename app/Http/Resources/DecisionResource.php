@@ -3,6 +3,7 @@
 namespace App\Http\Resources;
 
 use App\Models\Decision;
+use App\Models\DecisionState;
 use Illuminate\Http\Request;
 use Illuminate\Http\Resources\Json\JsonResource;
 
@@ -25,6 +26,14 @@ final class DecisionResource extends JsonResource
             'verdict' => $this->verdict,
             'intent' => $this->intent,
             'summary' => $this->summary,
+            'guard' => $this->guard,
+            'held_for' => $this->state === DecisionState::Held ? $this->held_for : null,
+            'held_until' => $this->state === DecisionState::Held ? Moment::of($this->held_until) : null,
+            'approved_by' => $this->approved_by,
+            'approved_share' => $this->approved_share === null ? null : (string) $this->approved_share->stripTrailingZeros(),
+            'asked' => $this->trace['asked'] ?? [],
+            'overruled' => $this->overruled,
+            'overruled_by' => $this->overruled_by,
             'steps' => Steps::of($this->trace['steps'] ?? []),
             'tickets' => $this->trace['tickets'] ?? [],
             'cancels' => $this->trace['cancels'] ?? [],

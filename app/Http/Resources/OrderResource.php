@@ -41,6 +41,7 @@ final class OrderResource extends JsonResource
             'currency' => $prices->currency($this->account->venue, $this->instrument),
             'reason' => $this->reason,
             'words' => $this->words,
+            'watched' => $this->watched,
             'due_at' => Moment::of($this->due_at),
             'created_at' => Moment::of($this->created_at),
             'acknowledged_at' => Moment::of($this->acknowledged_at),

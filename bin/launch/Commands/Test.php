@@ -15,7 +15,7 @@ use Launch\Terminal;
 /** Runs everything: rules, application, screens, static checks. On its own servers and database. */
 final class Test
 {
-    private const PARTS = ['core', 'app', 'browser', 'static'];
+    private const PARTS = ['core', 'app', 'browser', 'outages', 'static'];
 
     private const MOST_ERRORS = 10;
 
@@ -29,7 +29,7 @@ final class Test
         Packages::install();
         Packages::buildScreens();
         $place = Place::of('test');
-        $needsServers = array_intersect($parts, ['app', 'browser']) !== [];
+        $needsServers = array_intersect($parts, ['app', 'browser', 'outages']) !== [];
         if ($needsServers) {
             House::throwAway($place);
             House::bringUp($place);
@@ -66,6 +66,7 @@ final class Test
         return match ($part) {
             'core' => Shell::show([...$paratest, '--testsuite', 'core', '-p2', '--functional', '--max-batch-size', '200'], in: Place::root()),
             'app' => Shell::show([...$paratest, '--testsuite', 'app', '-p4', '--functional'], $place->environment(), Place::root()),
+            'outages' => Shell::show(['php', 'vendor/bin/phpunit', '--colors=never', '--no-coverage', '--testsuite', 'outages'], $place->environment(), Place::root()),
             'browser' => Shell::show(['npm', 'run', '--silent', 'test:browser'], [
                 'WEXON_URL' => $place->url(),
                 'WEXON_VENUE_URL' => "http://127.0.0.1:{$place->port('quarrystone')}",

@@ -51,7 +51,7 @@ final class Up
 
             Send it a message; the order is on the Panel within a second:
 
-              curl -d '{"do": "buy", "symbol": "TUFA/USD", "label": "my first"}' %s
+              curl -d '{"do": "buy", "symbol": "OSTRA/USD", "label": "my first"}' %s
 
             TEXT, $seconds, $place->url(), $demo['email'], $demo['password'], $address));
     }

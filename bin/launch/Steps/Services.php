@@ -11,7 +11,7 @@ use Launch\Trouble;
 /** Starts, stops and asks the processes of a place, which supervisor looks after. */
 final class Services
 {
-    private const BUSY = ['php-fpm', 'nginx', 'worker:*', 'scheduler', 'watcher', 'protector:*', 'mail'];
+    private const BUSY = ['php-fpm', 'nginx', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail'];
 
     public static function areUp(Place $place): bool
     {
@@ -46,7 +46,7 @@ final class Services
     /** Lets the long-running processes take up changed code. */
     public static function renew(Place $place): void
     {
-        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'protector:*', 'mail', ...($place->name === 'main' ? ['caller'] : [])]);
+        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', ...($place->name === 'main' ? ['caller'] : [])]);
     }
 
     public static function stop(Place $place): void

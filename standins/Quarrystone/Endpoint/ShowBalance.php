@@ -23,7 +23,7 @@ final class ShowBalance implements Endpoint
             'equity' => (string) $books->equity(),
             'free' => (string) $books->free(),
             'leverage' => (object) array_map(static fn (array $held): int => $held['net']->leverage->toInt(), $books->holdings),
-            'margin' => (object) $exchange->database->table('holdings')->where('account_id', $key->accountId)->pluck('margin', 'instrument')->all(),
+            'margin' => (object) $exchange->database->table('holdings')->where('account_id', $key->accountId)->whereNotNull('margin')->pluck('margin', 'instrument')->all(),
         ];
     }
 }

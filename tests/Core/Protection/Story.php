@@ -8,10 +8,13 @@ use Brick\Math\BigDecimal;
 use DateTimeImmutable;
 use InvalidArgumentException;
 use Tests\Core\Worlds;
+use Wexon\Core\Decision\Ticket;
 use Wexon\Core\Instrument\Instrument;
+use Wexon\Core\Market\Abilities;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Position\Fill;
 use Wexon\Core\Position\Position;
+use Wexon\Core\Protection\AtVenue;
 use Wexon\Core\Protection\Closing;
 use Wexon\Core\Protection\Event\Asked;
 use Wexon\Core\Protection\Event\Event;
@@ -70,6 +73,12 @@ final class Story
         $this->protection = $outcome->protection;
 
         return $this->shown($outcome->closings);
+    }
+
+    /** @return list<string> What should be working at a venue that can do so much. */
+    public function atVenue(Abilities $abilities): array
+    {
+        return array_values(array_map(static fn (Ticket $ticket): string => $ticket.($ticket->exclusive ? ', one of two' : ''), AtVenue::orders($this->protection, $this->instrument, $abilities)));
     }
 
     private function filled(OrderSide $side, string $rest): Event

@@ -5,6 +5,7 @@
   import Time from '../shared/Time.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient, useVenues } from '../state/queries';
+  import AccountGuards from './AccountGuards.svelte';
   import NewCredentials from './NewCredentials.svelte';
 
   type Props = { account: Account };
@@ -68,6 +69,7 @@
       {account.trouble}
     </p>{/if}
   {#if attempt.error}<Problem error={attempt.error} />{/if}
+  <AccountGuards {account} />
   {#if changing}<NewCredentials {account} onclose={() => (changing = false)} />{/if}
   <footer class="mt-auto flex gap-2 pt-1">
     <button class="btn btn-sm" disabled={attempt.busy} onclick={() => void check()}>Ask the venue again</button>

@@ -66,9 +66,8 @@
     <td><Side side={order.side} /></td>
     <td>{roleWords[order.role]}{order.reduce_only && order.role !== 'exit' ? ', reduces' : ''}</td>
     <td
-      >{typeWords[order.type]}{order.post_only ? ', post only' : ''}{#if order.state === 'scheduled'}, at <Time
-          at={order.due_at}
-        />{/if}</td
+      >{typeWords[order.type]}{order.post_only ? ', post only' : ''}{#if order.watched && order.state === 'scheduled'}, watched
+        here{:else if order.state === 'scheduled'}, at <Time at={order.due_at} />{/if}</td
     >
     <td class="right"><Figure value={order.trigger} /></td>
     <td class="right"><Figure value={order.limit} /></td>

@@ -2,7 +2,7 @@ import type { Order, OrderStyle, Ticket } from '../api/client';
 
 export const orderWords: Record<Order['state'], string> = {
   committed: 'on its way',
-  scheduled: 'waits for its time',
+  scheduled: 'waits',
   working: 'working',
   filled: 'filled',
   cancelled: 'taken back',

@@ -3,7 +3,9 @@
   import { tinykeys } from 'tinykeys';
   import type { Me } from '../api/client';
   import { listen } from '../state/live.svelte';
-  import { useRoutes } from '../state/queries';
+  import Halted from '../control/Halted.svelte';
+  import HaltForm from '../control/HaltForm.svelte';
+  import { useHalts, useRoutes } from '../state/queries';
   import { navigate } from '../router';
   import NameBoard from './NameBoard.svelte';
   import Palette from './Palette.svelte';
@@ -13,6 +15,9 @@
   let { me }: Props = $props();
 
   let paletteOpen = $state(false);
+  let haltOpen = $state(false);
+  const halts = useHalts();
+  const halted = $derived((halts.data ?? []).filter((halt) => halt.lifted_at === null));
   const routes = useRoutes();
   const liveArmed = $derived(
     (routes.data ?? []).some(
@@ -45,11 +50,13 @@
   );
 </script>
 
-<div class="min-h-screen {liveArmed ? 'border-4 border-live' : ''}">
+<div class="min-h-screen {halted.length > 0 ? 'border-8 border-error' : liveArmed ? 'border-4 border-live' : ''}">
+  {#each halted as halt (halt.id)}<Halted {halt} />{/each}
   {#if liveArmed}
     <p class="bg-live px-4 py-0.5 text-center text-xs font-bold tracking-widest text-base-100">LIVE MONEY IS BEING TRADED</p>
   {/if}
-  <NameBoard {me} onpalette={() => (paletteOpen = true)} />
+  <NameBoard {me} onpalette={() => (paletteOpen = true)} onhalt={() => (haltOpen = true)} />
   <main><Router /></main>
 </div>
-<Palette bind:open={paletteOpen} />
+<Palette bind:open={paletteOpen} onhalt={() => (haltOpen = true)} />
+<HaltForm bind:open={haltOpen} />

@@ -1,5 +1,5 @@
 <script lang="ts">
-  import { Moon, Search } from '@lucide/svelte';
+  import { Moon, OctagonX, Search } from '@lucide/svelte';
   import { refusal, type Me } from '../api/client';
   import { isActive } from '../router';
   import { live } from '../state/live.svelte';
@@ -8,8 +8,8 @@
   import { places } from './places';
   import { changeTheme } from './theme';
 
-  type Props = { me: Me; onpalette: () => void };
-  let { me, onpalette }: Props = $props();
+  type Props = { me: Me; onpalette: () => void; onhalt: () => void };
+  let { me, onpalette, onhalt }: Props = $props();
 
   let trouble = $state<string | null>(null);
 
@@ -41,10 +41,14 @@
       {/each}
     </nav>
     <div class="ml-auto flex items-center gap-2 pb-2 text-sm">
-      <span class="quiet hidden whitespace-nowrap lg:inline" role="status">
+      <span class="quiet whitespace-nowrap" role="status">
         <span class="inline-block size-2 rounded-full {live.connected ? 'bg-success' : 'animate-pulse bg-error'}"></span>
-        {live.connected ? 'figures are live' : 'reconnecting'}
+        <span class={live.connected ? 'sr-only 2xl:not-sr-only' : ''}>{live.connected ? 'figures are live' : 'reconnecting'}</span
+        >
       </span>
+      <button class="btn btn-outline btn-error btn-sm" onclick={onhalt} title="Stop new orders, on one account or all"
+        ><OctagonX class="size-4" />Halt</button
+      >
       <button class="btn btn-ghost btn-sm" onclick={onpalette} title="Find and go (Ctrl K)" aria-label="Find and go"
         ><Search class="size-4" /></button
       >

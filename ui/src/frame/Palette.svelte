@@ -4,8 +4,8 @@
   import { places } from './places';
   import { changeTheme } from './theme';
 
-  type Props = { open: boolean };
-  let { open = $bindable() }: Props = $props();
+  type Props = { open: boolean; onhalt: () => void };
+  let { open = $bindable(), onhalt }: Props = $props();
 
   type Entry = { name: string; hint: string; act: () => void };
 
@@ -37,6 +37,7 @@
       hint: 'reading',
       act: () => void navigate('/readings/:id', { params: { id: String(reading.id) } }),
     })),
+    { name: 'Halt', hint: 'stop new orders', act: onhalt },
     { name: 'Day or night', hint: 'look', act: changeTheme },
   ]);
   const found = $derived(

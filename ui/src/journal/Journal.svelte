@@ -14,6 +14,7 @@
     { name: 'Everything', value: null },
     { name: 'Sent', value: 'pass' },
     { name: 'Refused', value: 'refuse' },
+    { name: 'Waits', value: 'hold' },
     { name: 'Nothing to do', value: 'nothing' },
     { name: 'Unreadable', value: 'unreadable' },
     { name: 'Unmatched', value: 'unmatched' },

@@ -13,11 +13,16 @@
     plan: 'Plan',
     protect: 'Protect',
   };
-  const bars: Record<Verdict, string> = { pass: 'border-success', refuse: 'border-error', nothing: 'border-warning' };
+  const bars: Record<Verdict, string> = {
+    pass: 'border-success',
+    refuse: 'border-error',
+    hold: 'border-accent',
+    nothing: 'border-warning',
+  };
 </script>
 
 <ol class="flex flex-col gap-1">
-  {#each steps as step (step.station)}
+  {#each steps as step, i (i)}
     <li class="grid grid-cols-[4rem_minmax(0,1fr)] gap-x-2 border-l-4 pl-2 text-sm {bars[step.verdict]}">
       <span class="name quiet pt-0.5">{names[step.station]}</span>
       <div>

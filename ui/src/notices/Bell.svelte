@@ -1,9 +1,12 @@
 <script lang="ts">
   import { Bell } from '@lucide/svelte';
+  import { browserNotices } from './browser.svelte';
   import { useNotices } from '../state/queries';
 
   const notices = useNotices();
   const unread = $derived(notices.data?.unread ?? 0);
+
+  $effect(() => browserNotices.tell(notices.data?.data ?? []));
 </script>
 
 <a class="btn relative btn-ghost btn-sm" href="/notices" title="Notices" aria-label="Notices, {unread} not read"

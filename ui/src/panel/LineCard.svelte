@@ -4,6 +4,7 @@
   import Lamp from '../shared/Lamp.svelte';
   import Time from '../shared/Time.svelte';
   import VerdictMark from '../shared/VerdictMark.svelte';
+  import Lamps from './Lamps.svelte';
   import Track from './Track.svelte';
 
   type Props = { line: Line };
@@ -41,6 +42,7 @@
       {/each}
     </div>
   </div>
+  <Lamps lamps={line.route.lamps} />
   {#if line.newest}
     <a
       class="flex items-center gap-2 border-t border-base-300 pt-1 text-xs hover:underline"

@@ -1,4 +1,5 @@
 <script lang="ts">
+  import Held from '../control/Held.svelte';
   import Empty from '../shared/Empty.svelte';
   import Page from '../shared/Page.svelte';
   import Problem from '../shared/Problem.svelte';
@@ -31,6 +32,7 @@
         {/each}
       </section>
       <div class="flex flex-col gap-3">
+        <Held />
         <OpenNow />
         <Recent decisions={panel.data.recent} />
       </div>

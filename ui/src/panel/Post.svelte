@@ -4,16 +4,18 @@
   type Props = { x: number; y: number; name: string; arm: Arm };
   let { x, y, name, arm }: Props = $props();
 
-  const turns: Record<Arm, number> = { pass: -48, refuse: 0, nothing: 32, unreached: 78 };
+  const turns: Record<Arm, number> = { pass: -48, refuse: 0, hold: 12, nothing: 32, unreached: 78 };
   const tones: Record<Arm, string> = {
     pass: 'text-success',
     refuse: 'text-error',
+    hold: 'text-accent',
     nothing: 'text-warning',
     unreached: 'text-base-300',
   };
   const words: Record<Arm, string> = {
     pass: 'clear',
     refuse: 'stopped here',
+    hold: 'waits here',
     nothing: 'nothing to do',
     unreached: 'not reached',
   };

@@ -26,6 +26,6 @@ export function arms(decision: Decision | null): Arm[] {
 
 /** The post where a signal came to rest; as many as there are posts when it went through to the account. */
 export function restsAt(of: Arm[]): number {
-  const stopped = of.findIndex((arm) => arm === 'refuse' || arm === 'nothing');
+  const stopped = of.findIndex((arm) => arm === 'refuse' || arm === 'hold' || arm === 'nothing');
   return stopped >= 0 ? stopped : of[SEND] === 'pass' ? stations.length : 0;
 }

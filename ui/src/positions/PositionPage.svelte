@@ -6,7 +6,7 @@
   import Side from '../shared/Side.svelte';
   import { route } from '../router';
   import { live } from '../state/live.svelte';
-  import { usePosition, usePositionBars } from '../state/queries';
+  import { useBars, usePosition } from '../state/queries';
   import CloseForm from './CloseForm.svelte';
   import Figures from './Figures.svelte';
   import FillsOfTrade from './FillsOfTrade.svelte';
@@ -19,8 +19,9 @@
   let proposed = $state<string | null>(null);
 
   const details = usePosition(() => id);
-  const bars = usePositionBars(
-    () => id,
+  const bars = useBars(
+    () => details.data?.account.id ?? 0,
+    () => details.data?.instrument ?? '',
     () => seconds,
   );
 

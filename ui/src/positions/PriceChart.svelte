@@ -1,12 +1,9 @@
 <script lang="ts">
-  import { LineChart, ScatterChart } from 'echarts/charts';
-  import { GraphicComponent, GridComponent, MarkLineComponent } from 'echarts/components';
-  import { init, use, type ECharts } from 'echarts/core';
-  import { CanvasRenderer } from 'echarts/renderers';
+  import type { ECharts } from 'echarts/core';
   import type { Bar, PositionDetails } from '../api/client';
-  import { colours, option, trimmed } from './lines';
-
-  use([LineChart, ScatterChart, GridComponent, MarkLineComponent, GraphicComponent, CanvasRenderer]);
+  import Drawn from '../chart/Drawn.svelte';
+  import { colours, trimmed } from '../chart/price';
+  import { option } from './lines';
 
   type Props = { details: PositionDetails; bars: Bar[]; now: number | null; onstop: (price: string) => void };
   let { details, bars, now, onstop }: Props = $props();
@@ -15,24 +12,10 @@
   let chart = $state.raw<ECharts>();
   let dragging = false;
 
-  const clock = (at: number) => new Date(at).toLocaleTimeString('en-GB', { hour: '2-digit', minute: '2-digit' });
-
-  $effect(() => {
-    if (!box) return;
-    const made = init(box);
-    chart = made;
-    const size = new ResizeObserver(() => made.resize());
-    size.observe(box);
-    return () => {
-      size.disconnect();
-      made.dispose();
-    };
-  });
-
   $effect(() => {
     if (!chart || !box || bars.length === 0 || dragging) return;
     const colour = colours(box);
-    chart.setOption(option(details, bars, now, colour, clock), { replaceMerge: ['series'] });
+    chart.setOption(option(details, bars, now, colour), { replaceMerge: ['series'] });
     grip(chart, colour.short);
   });
 
@@ -72,9 +55,4 @@
   }
 </script>
 
-<div
-  bind:this={box}
-  class="h-[22rem] w-full"
-  role="img"
-  aria-label="Price of {details.instrument} with average, break-even, stop and targets"
-></div>
+<Drawn bind:chart bind:box height="22rem" label="Price of {details.instrument} with average, break-even, stop and targets" />

@@ -1,27 +1,6 @@
 import type { EChartsCoreOption } from 'echarts/core';
 import type { Bar, PositionDetails } from '../api/client';
-
-export type Colours = { ink: string; quiet: string; rule: string; long: string; short: string; accent: string; ground: string };
-
-/** A level across the chart, with what it is called at its right end. */
-type Level = { name: string; price: number; colour: string; type: 'solid' | 'dashed' | 'dotted'; width: number };
-
-const TOP = 12;
-const BOTTOM = 26;
-
-export function colours(of: HTMLElement): Colours {
-  const style = getComputedStyle(of);
-  const read = (name: string) => style.getPropertyValue(name).trim();
-  return {
-    ink: read('--color-base-content'),
-    quiet: read('--color-secondary'),
-    rule: read('--color-base-300'),
-    long: read('--long'),
-    short: read('--short'),
-    accent: read('--color-accent'),
-    ground: read('--color-base-100'),
-  };
-}
+import { axes, reach, ribbon, span, type Colours, type Level } from '../chart/price';
 
 /** The position's levels; what lies far outside what the price did is left to the figures beside the chart. */
 export function levels(details: PositionDetails, colour: Colours): Level[] {
@@ -60,112 +39,31 @@ export function levels(details: PositionDetails, colour: Colours): Level[] {
 export function range(bars: Bar[], all: Level[]): [number, number] {
   const low = Math.min(...bars.map((bar) => Number(bar.low)));
   const high = Math.max(...bars.map((bar) => Number(bar.high)));
-  const reach = Math.max((high - low) * 3, high * 0.002);
-  const near = all.map((level) => level.price).filter((price) => price > low - reach && price < high + reach);
-  const bottom = Math.min(low, ...near);
-  const top = Math.max(high, ...near);
-  const air = (top - bottom) * 0.06;
-  return [bottom - air, top + air];
+  const far = Math.max((high - low) * 3, high * 0.002);
+  return reach(
+    bars,
+    all.map((level) => level.price).filter((price) => price > low - far && price < high + far),
+  );
 }
 
-export function option(
-  details: PositionDetails,
-  bars: Bar[],
-  now: number | null,
-  colour: Colours,
-  clock: (at: number) => string,
-): EChartsCoreOption {
+export function option(details: PositionDetails, bars: Bar[], now: number | null, colour: Colours): EChartsCoreOption {
   const all = levels(details, colour);
-  const [min, max] = range(bars, all);
-  const seen = all.filter((level) => level.price >= min && level.price <= max);
-  const begins = Number(bars[0]?.at ?? 0);
-  const ends = Number(bars.at(-1)?.at ?? 0);
-  const length = bars.length > 1 ? Number(bars[1]?.at) - begins : 60_000;
-  const last: [number, number][] = now === null ? [] : [[ends + length / 2, now]];
-  const fills = details.fills.filter((fill) => Date.parse(fill.at ?? '') >= begins);
+  const over = span(bars, range(bars, all));
+  const seen = all.filter((level) => level.price >= over.min && level.price <= over.max);
+  const fills = details.fills.filter((fill) => Date.parse(fill.at ?? '') >= over.begins);
   const moves = (details.protection?.moves ?? []).map((move): [number, number] => [
-    Math.max(begins, Date.parse(move.at)),
+    Math.max(over.begins, Date.parse(move.at)),
     Number(move.stop),
   ]);
   const path =
     moves.length > 0 && details.protection?.stop
-      ? [...moves, [ends + length, Number(details.protection.stop)] as [number, number]]
+      ? [...moves, [over.ends, Number(details.protection.stop)] as [number, number]]
       : [];
+  const inside = details.position?.side === 'long' ? 'insideMiddleTop' : 'insideMiddleBottom';
   return {
-    animation: false,
-    textStyle: { fontFamily: 'Overpass Variable, sans-serif' },
-    grid: { left: 64, right: 140, top: TOP, bottom: BOTTOM },
-    xAxis: {
-      type: 'time',
-      min: begins,
-      max: ends + length,
-      axisLine: { lineStyle: { color: colour.rule } },
-      axisTick: { show: false },
-      axisLabel: { color: colour.quiet, fontSize: 11, formatter: clock },
-      splitLine: { show: false },
-    },
-    yAxis: {
-      type: 'value',
-      min,
-      max,
-      axisLabel: {
-        color: colour.quiet,
-        fontSize: 11,
-        showMinLabel: false,
-        showMaxLabel: false,
-        formatter: (value: number) => trimmed(value, details.tick),
-      },
-      splitLine: { lineStyle: { color: colour.rule, opacity: 0.5 } },
-    },
+    ...axes(over, colour, details.tick),
     series: [
-      // The span between low and high of each bar, as a ribbon, and the closes as a line on it.
-      {
-        type: 'line',
-        data: bars.map((bar) => [Number(bar.at) + length / 2, Number(bar.low)]),
-        stack: 'span',
-        stackStrategy: 'all',
-        symbol: 'none',
-        lineStyle: { opacity: 0 },
-        silent: true,
-      },
-      {
-        type: 'line',
-        data: bars.map((bar) => [Number(bar.at) + length / 2, Number(bar.high) - Number(bar.low)]),
-        stack: 'span',
-        stackStrategy: 'all',
-        symbol: 'none',
-        lineStyle: { opacity: 0 },
-        areaStyle: { color: colour.quiet, opacity: 0.22 },
-        silent: true,
-      },
-      {
-        type: 'line',
-        data: [
-          ...bars.slice(0, last.length > 0 ? -1 : undefined).map((bar) => [Number(bar.at) + length / 2, Number(bar.close)]),
-          ...last,
-        ],
-        symbol: 'none',
-        lineStyle: { color: colour.ink, width: 1.4 },
-        silent: true,
-        markLine: {
-          // Two digits, which it would take by itself, are too few for most prices.
-          precision: 10,
-          symbol: 'none',
-          silent: true,
-          data: seen.map((level) => ({
-            yAxis: level.price,
-            lineStyle: { color: level.colour, type: level.type, width: level.width },
-            label: {
-              formatter: level.name,
-              position:
-                level.type !== 'dotted' ? 'end' : details.position?.side === 'long' ? 'insideMiddleTop' : 'insideMiddleBottom',
-              color: level.colour,
-              fontSize: 11,
-              fontWeight: 600,
-            },
-          })),
-        },
-      },
+      ...ribbon(bars, over, now, seen, (level) => (level.type !== 'dotted' ? 'end' : inside), colour),
       {
         type: 'line',
         step: 'end',
@@ -187,9 +85,4 @@ export function option(
       },
     ],
   };
-}
-
-/** A price with the digits of the tick. */
-export function trimmed(value: number, tick: string): string {
-  return value.toFixed((tick.split('.')[1] ?? '').length);
 }

@@ -1,6 +1,7 @@
 <script lang="ts">
   import { createQuery } from '@tanstack/svelte-query';
   import { api, take, type Route, type RouteDraft, type RouteVersion } from '../api/client';
+  import Lamp from '../shared/Lamp.svelte';
   import Time from '../shared/Time.svelte';
   import { changesBetween } from './changes';
 
@@ -12,6 +13,11 @@
     queryKey: ['route', route.id, 'versions', route.updated_at],
     enabled: open,
     queryFn: async () => (await take(api.GET('/routes/{route}/versions', { params: { path: { route: route.id } } }))).data,
+  }));
+  const states = createQuery(() => ({
+    queryKey: ['route', route.id, 'states', route.state_at],
+    enabled: open,
+    queryFn: async () => (await take(api.GET('/routes/{route}/states', { params: { path: { route: route.id } } }))).data,
   }));
   const before = (i: number): RouteVersion | undefined => versions.data?.[i + 1];
 </script>
@@ -30,5 +36,13 @@
           >{:else}<span class="quiet text-xs">as it is now</span>{/if}
       </li>
     {:else}<li class="quiet py-1">Nothing is kept from before.</li>{/each}
+  </ul>
+  <h3 class="mt-3 text-sm font-semibold">States</h3>
+  <ul class="mt-1 divide-y divide-base-300/60 text-sm">
+    {#each states.data ?? [] as change (change.at)}
+      <li class="flex flex-wrap items-baseline gap-x-3 py-1">
+        <Time at={change.at} date /><Lamp state={change.to} /><b>{change.by}</b><span class="quiet">{change.reason ?? ''}</span>
+      </li>
+    {:else}<li class="quiet py-1">It has been in no other state yet.</li>{/each}
   </ul>
 </details>

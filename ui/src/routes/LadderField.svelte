@@ -19,7 +19,7 @@
       type="checkbox"
       class="checkbox checkbox-sm"
       bind:checked={() => ladder !== null, (on: boolean) => (ladder = on ? begun : null)}
-    />Planned adds: a ladder of limit orders goes out with each entry</label
+    />Planned adds: a ladder of limit orders with each entry</label
   >{/if}
 {#if ladder !== null}
   <div class="grid gap-3 sm:grid-cols-5">
@@ -39,4 +39,14 @@
       >
     {/each}
   </div>
+  {#if !bare}<label class="flex flex-col gap-1 text-sm"
+      ><span class="font-semibold">They are kept</span>
+      <select
+        class="select w-full sm:w-96"
+        bind:value={() => String(ladder?.watched ?? false), (kept: string) => ladder && (ladder.watched = kept === 'true')}
+      >
+        <option value="false">at the venue: they rest there from the entry on</option>
+        <option value="true">by Wexon: each goes out when the price is there</option>
+      </select></label
+    >{/if}
 {/if}

@@ -2,6 +2,7 @@
   import { untrack } from 'svelte';
   import { api, refusal, take, type Preview, type RouteDraft } from '../api/client';
   import CompareLadders from './CompareLadders.svelte';
+  import LadderChart from './LadderChart.svelte';
   import LadderTable from '../journal/LadderTable.svelte';
   import Steps from '../journal/Steps.svelte';
   import AccountName from '../shared/AccountName.svelte';
@@ -15,15 +16,16 @@
   let body = $state(`enter long ${symbol === '' ? 'MARL/USD' : symbol}`);
   let answer = $state<Preview | null>(null);
   let trouble = $state<string | null>(null);
+  let flat = $state(false);
   let asked = 0;
 
-  async function ask(given: RouteDraft, text: string) {
+  async function ask(given: RouteDraft, text: string, asIfFlat: boolean) {
     const mine = ++asked;
     try {
       const { inlet_id, account_ids, account_scales = {}, account_rules = {}, rules } = given;
       const next = await take(
         api.POST('/routes/preview', {
-          body: { inlet_id, account_ids, account_scales, account_rules, route_id: routeId, rules, body: text },
+          body: { inlet_id, account_ids, account_scales, account_rules, route_id: routeId, rules, body: text, flat: asIfFlat },
         }),
       );
       if (mine === asked) [answer, trouble] = [next, null];
@@ -35,6 +37,7 @@
   $effect(() => {
     const given = $state.snapshot(draft);
     const text = body;
+    const asIfFlat = flat;
     if (
       text.trim() === '' ||
       given.account_ids.length === 0 ||
@@ -42,7 +45,7 @@
     ) {
       return;
     }
-    const timer = setTimeout(() => void ask(given, text), AFTER_TYPING);
+    const timer = setTimeout(() => void ask(given, text, asIfFlat), AFTER_TYPING);
     return () => clearTimeout(timer);
   });
 </script>
@@ -55,6 +58,9 @@
     bind:value={body}
     aria-label="A message like this"
     spellcheck="false"></textarea>
+  <label class="flex items-center gap-2 text-sm"
+    ><input type="checkbox" class="checkbox checkbox-xs" bind:checked={flat} />as if nothing were held</label
+  >
   {#if trouble}<p class="text-sm text-error" role="alert">{trouble}</p>
   {:else if answer?.trouble}<p class="text-sm font-semibold text-error">{answer.trouble}</p>
   {:else if answer}
@@ -69,6 +75,7 @@
         {#if one.ladder.length > 1}
           <LadderTable rungs={one.ladder} />
           {#if draft.rules.ladder && one.instrument && (one.side === 'long' || one.side === 'short')}
+            <LadderChart rungs={one.ladder} side={one.side} accountId={one.account.id} instrument={one.instrument} />
             <CompareLadders
               ladder={draft.rules.ladder}
               rungs={one.ladder}

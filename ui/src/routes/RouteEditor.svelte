@@ -7,6 +7,12 @@
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
   import AccountsOfRoute from './AccountsOfRoute.svelte';
+  import GuardsField from '../control/GuardsField.svelte';
+  import { howMany, trimmed } from '../control/guards';
+  import AskField from './AskField.svelte';
+  import TogetherField from './TogetherField.svelte';
+  import Sentences from '../shared/Sentences.svelte';
+  import GuardTally from './GuardTally.svelte';
   import AddsField from './AddsField.svelte';
   import CapsField from './CapsField.svelte';
   import LeverageField from './LeverageField.svelte';
@@ -125,6 +131,29 @@
       >
     </div>
   </Station>
+  <Station name="Guard" question="What may stop it?">
+    <div class="flex flex-col gap-3">
+      <TogetherField
+        bind:together={() => draft.rules.together ?? null, (together) => (draft.rules.together = together)}
+        {inlets}
+        errors={of('rules.together')}
+      />
+      <AskField bind:ask={() => draft.rules.ask ?? null, (ask) => (draft.rules.ask = ask)} errors={of('rules.ask')} />
+      <details open={howMany(draft.rules.guards ?? {}) > 0}>
+        <summary class="cursor-pointer text-sm font-semibold"
+          >Limits on what opens something{#if howMany(draft.rules.guards ?? {}) > 0}: {howMany(draft.rules.guards ?? {})} set{/if}</summary
+        >
+        <div class="mt-3">
+          <GuardsField
+            bind:guards={() => draft.rules.guards ?? {}, (guards) => (draft.rules.guards = trimmed(guards))}
+            whose="route"
+            of={(field) => of(`rules.guards.${field}`)}
+          />
+        </div>
+      </details>
+      {#if route}<GuardTally routeId={route.id} />{/if}
+    </div>
+  </Station>
   <Station name="Size" question="How much?">
     <div class="flex flex-col gap-3">
       <SizeField bind:size={draft.rules.size} errors={of('rules.size')} />
@@ -210,7 +239,7 @@
     {#if accounts.length === 0}<p class="text-sm text-error">
         No account is connected: <a class="link" href="/accounts">connect one first</a>.
       </p>{/if}
-    {#each of('account_ids') as sentence (sentence)}<p class="text-sm text-error" role="alert">{sentence}</p>{/each}
+    <Sentences errors={of('account_ids')} />
   </Station>
   {#if attempt.general}<Problem error={attempt.general} />{/if}
   <div class="flex items-center gap-3 pl-12">

@@ -5,6 +5,7 @@
   import Problem from '../shared/Problem.svelte';
   import { useAccounts, useInlets, useRoute } from '../state/queries';
   import { begun, draftOf } from './draft';
+  import Preflight from './Preflight.svelte';
   import RouteWorkshop from './RouteWorkshop.svelte';
   import StateSwitch from './StateSwitch.svelte';
 
@@ -15,6 +16,7 @@
   const inlets = useInlets();
   const accounts = useAccounts();
   const inlet = $derived(inlets.data?.find((one) => one.id === route.data?.inlet.id));
+  let workshop = $state<RouteWorkshop>();
   const ready = $derived(
     inlets.data !== undefined &&
       accounts.data !== undefined &&
@@ -41,9 +43,18 @@
   {/snippet}
   {#if route.isError}<Problem error={route.error} again={() => void route.refetch()} />{/if}
   {#if ready}
-    {#if route.data}<StateSwitch route={route.data} />{/if}
+    {#if route.data}
+      <StateSwitch route={route.data} />
+      {#key route.data.id}<Preflight route={route.data} onmended={(rules) => workshop?.mend(rules)} />{/key}
+    {/if}
     {#key id}
-      <RouteWorkshop route={route.data ?? null} first={first()} inlets={inlets.data ?? []} accounts={accounts.data ?? []}>
+      <RouteWorkshop
+        bind:this={workshop}
+        route={route.data ?? null}
+        first={first()}
+        inlets={inlets.data ?? []}
+        accounts={accounts.data ?? []}
+      >
         {#if route.data && inlet}
           <div class="border-t border-base-300 pt-3">
             <p class="mb-2 text-sm">Put a message into {inlet.name}, by the rules as they are saved:</p>

@@ -16,6 +16,11 @@
   let went = $state<string | null>(null);
   const attempt = new Attempt();
 
+  /** What was mended and saved elsewhere on the page; the rest of what is being written stays. */
+  export function mend(rules: Partial<Rules>) {
+    draft = { ...draft, rules: { ...draft.rules, ...rules } };
+  }
+
   function back(to: RouteDraft) {
     draft = { ...structuredClone($state.snapshot(to)), rules: complete(structuredClone($state.snapshot(to.rules))) };
     went = 'As it was then. Save to make it hold again.';
@@ -60,7 +65,7 @@
       >
     </div>
   </div>
-  <aside class="flex flex-col gap-3 lg:sticky lg:top-2">
+  <aside class="flex flex-col gap-3 lg:sticky lg:top-2 lg:max-h-[calc(100vh-1rem)] lg:overflow-y-auto">
     <div class="plate flex flex-col gap-3 p-4">
       <Preview {draft} routeId={route?.id ?? null} />
       {@render children()}

@@ -4,9 +4,14 @@
   type Props = { verdict: Verdict | null; dry?: boolean };
   let { verdict, dry = false }: Props = $props();
 
-  const words: Record<Verdict, string> = { pass: 'sent', refuse: 'refused', nothing: 'nothing to do' };
-  const tones: Record<Verdict, string> = { pass: 'text-success', refuse: 'text-error', nothing: 'text-warning' };
-  const turns: Record<Verdict, number> = { pass: -45, refuse: 0, nothing: 45 };
+  const words: Record<Verdict, string> = { pass: 'sent', refuse: 'refused', hold: 'waits', nothing: 'nothing to do' };
+  const tones: Record<Verdict, string> = {
+    pass: 'text-success',
+    refuse: 'text-error',
+    hold: 'text-accent',
+    nothing: 'text-warning',
+  };
+  const turns: Record<Verdict, number> = { pass: -45, refuse: 0, hold: 20, nothing: 45 };
 </script>
 
 {#if verdict === null}

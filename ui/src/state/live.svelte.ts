@@ -11,6 +11,7 @@ type LiveEvent =
   | { kind: 'account'; id: number }
   | { kind: 'notice' }
   | { kind: 'difference' }
+  | { kind: 'halt' }
   | { kind: 'connecting'; percent: number; doing: string }
   | { kind: 'route'; id: number; state: string }
   | { kind: 'prices'; quotes: Record<string, Quote>; positions: Position[] };
@@ -48,11 +49,12 @@ const RETRY_AFTER = 3_000;
 const affected: Record<Exclude<LiveEvent['kind'], 'prices' | 'connecting'>, readonly (readonly string[])[]> = {
   message: [keys.messages, keys.inlets, keys.slips, keys.tally],
   notice: [keys.notices, keys.slips],
-  decision: [keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
+  decision: [keys.held, keys.messages, keys.panel, keys.orders, keys.fills, keys.positions],
   order: [keys.messages, keys.orders, keys.fills, keys.positions, keys.panel, keys.trades],
   account: [keys.accounts],
+  halt: [keys.halts, keys.notices],
   difference: [keys.differences, keys.positions],
-  route: [keys.routes, keys.panel],
+  route: [keys.routes, keys.panel, keys.route],
 };
 
 let waiting: Record<string, readonly string[]> = {};

@@ -25,6 +25,10 @@ export const keys = {
   notices: ['notices'] as const,
   trades: ['trades'] as const,
   differences: ['differences'] as const,
+  halts: ['halts'] as const,
+  channels: ['channels'] as const,
+  held: ['held'] as const,
+  route: ['route'] as const,
 };
 
 export const usePanel = () => createQuery(() => ({ queryKey: keys.panel, queryFn: () => take(api.GET('/panel')) }));
@@ -90,17 +94,34 @@ export const usePosition = (id: () => number) =>
     refetchInterval: 1_500,
   }));
 
-export const usePositionBars = (id: () => number, seconds: () => number) =>
+/** What a price did lately. Nothing is asked for while the instrument is not known. */
+export const useBars = (account: () => number, instrument: () => string, seconds: () => number) =>
   createQuery(() => ({
-    queryKey: ['bars', id(), seconds()],
+    queryKey: ['bars', account(), instrument(), seconds()],
     queryFn: async () =>
       (
         await take(
-          api.GET('/positions/{position}/bars', { params: { path: { position: id() }, query: { seconds: seconds() as 60 } } }),
+          api.GET('/accounts/{account}/bars', {
+            params: { path: { account: account() }, query: { instrument: instrument(), seconds: seconds() as 60 } },
+          }),
         )
       ).data,
     refetchInterval: Math.min(15_000, seconds() * 1000),
+    enabled: instrument() !== '',
   }));
+
+export const useHeld = () =>
+  createQuery(() => ({ queryKey: keys.held, queryFn: async () => (await take(api.GET('/decisions/held'))).data }));
+
+export const useChannels = () =>
+  createQuery(() => ({
+    queryKey: keys.channels,
+    queryFn: async () => (await take(api.GET('/channels'))).data,
+    refetchInterval: 10_000,
+  }));
+
+export const useHalts = () =>
+  createQuery(() => ({ queryKey: keys.halts, queryFn: async () => (await take(api.GET('/halts'))).data }));
 
 export const useDifferences = () =>
   createQuery(() => ({ queryKey: keys.differences, queryFn: async () => (await take(api.GET('/differences'))).data }));

@@ -20,10 +20,9 @@ final class CancelOrders
     public function __invoke(Request $request, #[CurrentUser] User $user, TakeBack $takeBack): JsonResponse
     {
         $given = array_filter($request->validate(['account_id' => ['nullable', 'integer'], 'route_id' => ['nullable', 'integer']]));
-        $mine = array_filter(OrderRole::cases(), static fn (OrderRole $role): bool => ! $role->protects());
         $cancelled = 0;
         $troubles = [];
-        foreach ($user->desk->orders()->whereIn('state', OrderState::open())->whereIn('role', $mine)->where($given)->with('account')->orderBy('id')->limit(self::MOST)->get() as $order) {
+        foreach ($user->desk->orders()->whereIn('state', OrderState::open())->whereIn('role', OrderRole::unprotecting())->where($given)->with('account')->orderBy('id')->limit(self::MOST)->get() as $order) {
             try {
                 $takeBack->takeBack($order, "Taken back with all others by {$user->name}.");
                 $cancelled += $order->state === OrderState::Cancelled ? 1 : 0;

@@ -22,7 +22,7 @@ final class ListMessages
             'inlet_id' => ['nullable', 'integer'],
             'route_id' => ['nullable', 'integer'],
             'state' => ['nullable', Rule::enum(MessageState::class)],
-            'verdict' => ['nullable', Rule::in(['pass', 'refuse', 'nothing'])],
+            'verdict' => ['nullable', Rule::in(['pass', 'refuse', 'hold', 'nothing'])],
         ]);
         $messages = $user->desk->messages()->with(['inlet', 'decisions:id,message_id,route_id,dry,verdict,summary', 'decisions.route:id,name'])
             ->when($given['before'] ?? null, static fn ($query, $ulid) => $query->where('ulid', '<', $ulid))

@@ -20,7 +20,7 @@ final class ShowPanel
     {
         $routes = $user->desk->routes()->with(['inlet', 'accounts'])->orderByRaw('FIELD(state, ?, ?, ?, ?), name', ['armed', 'winding_down', 'paused', 'draft'])->get();
         $newest = Decision::query()->whereIn('id', Decision::query()->selectRaw('MAX(id)')->whereIn('route_id', $routes->modelKeys())->where('dry', false)->whereNotNull('decided_at')->groupBy('route_id'))
-            ->with(['message', 'route', 'account', 'orders'])->get()->keyBy('route_id');
+            ->with(Decision::SHOWN)->get()->keyBy('route_id');
         $counts = $this->counts($user, $routes->modelKeys());
 
         return new JsonResponse([
@@ -34,7 +34,7 @@ final class ShowPanel
                 ],
             ])->all(),
             'recent' => DecisionResource::collection(
-                $user->desk->decisions()->whereNotNull('decided_at')->with(['message', 'route', 'account', 'orders'])->orderByDesc('id')->limit(self::RECENT)->get(),
+                $user->desk->decisions()->whereNotNull('decided_at')->with(Decision::SHOWN)->orderByDesc('id')->limit(self::RECENT)->get(),
             ),
         ]);
     }

@@ -43,6 +43,7 @@ final class PreviewRoute
             'account_rules.*' => ['array'],
             'route_id' => ['nullable', 'integer'],
             'rules' => ['required', 'array'],
+            'flat' => ['boolean'],
             'body' => ['required', 'string', 'max:'.InletRequest::LARGEST_BODY],
         ]);
         $rules = $this->rules($given['rules'], JsonSchema::raw($request, 'rules'));
@@ -58,7 +59,7 @@ final class PreviewRoute
         return new JsonResponse([
             'signal' => LineWriter::write($signal),
             'trouble' => null,
-            'accounts' => $accounts->map(fn (Account $account): array => $this->answer($account, $signal, $rules->on($this->own($given, $account, $request)), $maps, $decide, $route))->values(),
+            'accounts' => $accounts->map(fn (Account $account): array => $this->answer($account, $signal, $rules->on($this->own($given, $account, $request)), $maps, $decide, $route, $given['flat'] ?? false))->values(),
         ]);
     }
 
@@ -79,10 +80,10 @@ final class PreviewRoute
     }
 
     /** @return array<string, mixed> */
-    private function answer(Account $account, Signal $signal, RouteRules $rules, SymbolMaps $maps, DecideIfNow $decide, ?Route $route): array
+    private function answer(Account $account, Signal $signal, RouteRules $rules, SymbolMaps $maps, DecideIfNow $decide, ?Route $route, bool $flat): array
     {
         $leg = $signal->symbol === null ? $rules->legs[0] : $rules->legFor($signal->symbol) ?? $rules->legOf((string) $maps->of($account->desk_id, $account->venue)->instrument($signal->symbol));
-        $answer = $leg === null ? ['decision' => null, 'trouble' => "The route does not take {$signal->symbol}."] : $decide->decide($signal, $rules, $leg, $account, $route);
+        $answer = $leg === null ? ['decision' => null, 'trouble' => "The route does not take {$signal->symbol}."] : $decide->decide($signal, $rules, $leg, $account, $route, $flat);
         $decision = $answer['decision'];
 
         return [
