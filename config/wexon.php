@@ -17,6 +17,9 @@ return [
     'larkmoor_url' => env('WEXON_LARKMOOR_URL'),
     'pellam_street_url' => env('WEXON_PELLAM_STREET_URL'),
 
+    // Where the bench's pages are, for whoever wants to practise; none in earnest.
+    'bench_url' => env('WEXON_BENCH_URL'),
+
     // Address under which charting platforms reach the inlets.
     'public_url' => env('APP_URL'),
 

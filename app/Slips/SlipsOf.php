@@ -14,13 +14,13 @@ use Wexon\Core\Slip\SlipText;
 /** A route's slips as the API gives them. The address is not in it: only the inlet's own answer holds that. */
 final class SlipsOf
 {
-    /** @return array{settings: array<string, mixed>|null, usual_expiry: string|null, trouble: string|null, slips: list<array<string, mixed>>} */
+    /** @return array{settings: array<string, mixed>|null, usual_expiry: string|null, bench_url: string|null, trouble: string|null, slips: list<array<string, mixed>>} */
     public static function route(Route $route): array
     {
         $route->loadMissing(['slips', 'inlet.desk']);
         $settings = $route->slip_settings;
         if ($settings === null) {
-            return ['settings' => null, 'usual_expiry' => null, 'trouble' => null, 'slips' => []];
+            return ['settings' => null, 'usual_expiry' => null, 'bench_url' => null, 'trouble' => null, 'slips' => []];
         }
         $profile = ChartProfile::query()->find($settings['profile_id']);
         $values = RouteSlips::valuesOf($route);
@@ -48,6 +48,7 @@ final class SlipsOf
         return [
             'settings' => $settings,
             'usual_expiry' => $days === null ? null : CarbonImmutable::now($route->inlet->desk->zone)->addDays($days)->format('Y-m-d'),
+            'bench_url' => config('wexon.bench_url'),
             'trouble' => $trouble,
             'slips' => $slips,
         ];

@@ -13,7 +13,7 @@ final class Place
     private const DEFAULT_PORTS = ['main' => 8640, 'test' => 8740, 'bench' => 8840];
 
     /** Added to the first port. */
-    private const OFFSETS = ['web' => 0, 'database' => 1, 'publish' => 2, 'quarrystone' => 3, 'fpm-app' => 4, 'fpm-inlet' => 5, 'fpm-venues' => 6, 'mail' => 7, 'larkmoor' => 8, 'pellam-street' => 9];
+    private const OFFSETS = ['web' => 0, 'database' => 1, 'publish' => 2, 'quarrystone' => 3, 'fpm-app' => 4, 'fpm-inlet' => 5, 'fpm-venues' => 6, 'mail' => 7, 'larkmoor' => 8, 'pellam-street' => 9, 'bench' => 10];
 
     private function __construct(
         public readonly string $name,
@@ -21,7 +21,7 @@ final class Place
         public readonly int $firstPort,
     ) {}
 
-    /** @param  int|null  $port The first of ten; kept for the next start. */
+    /** @param  int|null  $port The first of eleven; kept for the next start. */
     public static function of(string $name, ?int $port = null): self
     {
         $folder = self::root()."/var/{$name}";
@@ -110,6 +110,7 @@ final class Place
             'WEXON_QUARRYSTONE_URL' => "http://127.0.0.1:{$this->port('quarrystone')}",
             'WEXON_LARKMOOR_URL' => "http://127.0.0.1:{$this->port('larkmoor')}",
             'WEXON_PELLAM_STREET_URL' => "http://127.0.0.1:{$this->port('pellam-street')}",
+            'WEXON_BENCH_URL' => "http://127.0.0.1:{$this->port('bench')}",
             'WEXON_CRASH_AT' => $this->name === 'test' ? $this->path('crash-at') : '',
             'WEXON_BENCH' => $this->name === 'bench' ? 'true' : 'false',
             'VENUE_HOURS' => $this->name === 'main' ? '' : 'always',

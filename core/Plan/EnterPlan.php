@@ -19,7 +19,7 @@ final readonly class EnterPlan implements Plan
             return Planned::of("an entry is working already, {$same[0]}: a second one is not an add");
         }
         $terms = $input->terms($input->rules->entry, $opening);
-        $sized = Sizer::size($input->rules->size, $input->sizing($opening, closesFirst: true, terms: $terms), $input->rules->caps);
+        $sized = Sizer::size($input->rules->size, $input->sizing($opening, closesFirst: true, terms: $terms, asked: $input->signal->heldAfter()), $input->rules->caps);
 
         $entry = Planned::of($sized->working, ...$input->orders(OrderRole::Entry, $input->rules->entry, $opening, $sized->units, $terms, $input->signal->label));
         $planned = $input->rules->ladder === null ? $entry : $entry->then((new LadderPlan($input->rules->ladder))->adds($input, $terms, $sized->units));

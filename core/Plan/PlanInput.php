@@ -18,6 +18,7 @@ use Wexon\Core\Order\Price\SignalPrice;
 use Wexon\Core\Order\WorkingOrder;
 use Wexon\Core\Protection\Foreseen;
 use Wexon\Core\Route\RouteRules;
+use Wexon\Core\Signal\AskedSize;
 use Wexon\Core\Signal\OrderSide;
 use Wexon\Core\Signal\Side;
 use Wexon\Core\Signal\Signal;
@@ -75,8 +76,9 @@ final readonly class PlanInput
      * What a size can depend on.
      *
      * @param  bool  $closesFirst  Whether the position gives its money back before.
+     * @param  AskedSize|null  $asked  What the message asks for, if that is not the size of its order.
      */
-    public function sizing(OrderSide $side, bool $closesFirst, ?OrderTerms $terms = null): SizingInput
+    public function sizing(OrderSide $side, bool $closesFirst, ?OrderTerms $terms = null, ?AskedSize $asked = null): SizingInput
     {
         $position = $this->snapshot->position;
         $released = $closesFirst && ! $position->isFlat() ? $position->cost->abs()->multipliedBy($this->snapshot->quote->rate)->dividedBy($this->snapshot->leverage, 8, RoundingMode::DOWN) : BigDecimal::zero();
@@ -92,7 +94,7 @@ final readonly class PlanInput
             $this->snapshot->balance,
             ($allocation === null ? $free : $allocation->left($free))->plus($released),
             $this->rules->leverage->times ?? $this->snapshot->leverage,
-            $this->signal->size,
+            $asked ?? $this->signal->size,
             $allocation,
             $this->snapshot->quote->rate,
             fn (): ?BigDecimal => $this->foreseen($side->position(), $price, BigDecimal::zero())?->risk,

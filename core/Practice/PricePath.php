@@ -43,6 +43,7 @@ final readonly class PricePath
         private BigDecimal $base,
         private array $strengths,
         private int $jump,
+        private float $baseAsFloat,
     ) {}
 
     /**
@@ -58,7 +59,9 @@ final readonly class PricePath
             $strengths[] = intdiv($dailyMove * 100_000 * self::root(intdiv($period * 1_000_000, self::DAY)), 1_000);
         }
 
-        return new self($seed ^ crc32($name), BigDecimal::of($base), $strengths, $jump * 100_000);
+        $base = BigDecimal::of($base);
+
+        return new self($seed ^ crc32($name), $base, $strengths, $jump * 100_000, $base->toFloat());
     }
 
     /**
@@ -78,18 +81,18 @@ final readonly class PricePath
      */
     public function logarithms(array $times): array
     {
-        $calms = $sums = [];
-        foreach ($times as $i => $time) {
-            $times[$i] = $time -= $time % self::STEP;
-            $sums[] = $this->jumpLevel($time);
-        }
+        $calms = [];
+        $times = array_map(static fn (int $time): int => $time - $time % self::STEP, $times);
+        $sums = $this->jumpLevels($times);
         foreach (Noise::along($this->seed + 77, $times, self::CALM_PERIOD) as $noise) {
             $calms[] = Noise::ONE + intdiv(3 * $noise, 4);
         }
         foreach ($this->strengths as $octave => $strength) {
-            foreach (Noise::along($this->seed + $octave * 7919, $times, self::SHORTEST << $octave) as $i => $noise) {
-                $part = ($noise * $strength) >> 20;
-                $sums[$i] += $octave < self::QUICK_OCTAVES ? ($part * $calms[$i]) >> 20 : $part;
+            $isQuick = $octave < self::QUICK_OCTAVES;
+            $noises = Noise::along($this->seed + $octave * 7919, $times, self::SHORTEST << $octave);
+            foreach ($sums as $i => $sum) {
+                $part = ($noises[$i] * $strength) >> 20;
+                $sums[$i] = $sum + ($isQuick ? ($part * $calms[$i]) >> 20 : $part);
             }
         }
 
@@ -99,22 +102,54 @@ final readonly class PricePath
     /** The price at a logarithm as a float: for candles, not for money. */
     public function priceAt(int $logarithm): float
     {
-        return $this->base->toFloat() * self::exponential($logarithm) / self::UNIT;
+        return $this->baseAsFloat * self::exponential($logarithm) / self::UNIT;
     }
 
-    private function jumpLevel(int $time): int
+    /**
+     * @param  non-empty-list<int>  $times
+     * @return non-empty-list<int>
+     */
+    private function jumpLevels(array $times): array
     {
-        $cell = intdiv($time, self::JUMP_CELL);
-        for ($back = 0; $back < self::LONGEST_JUMP_SEARCH; $back++) {
-            $hash = Noise::mixed($this->seed + 31, $cell - $back);
-            $happens = $hash % 3 === 0;
-            $moment = ($cell - $back) * self::JUMP_CELL + ($hash >> 2) % self::JUMP_CELL;
-            if ($happens && $moment <= $time) {
-                return (Noise::value($this->seed + 32, $cell - $back) * $this->jump) >> 20;
+        $last = null;
+        $moment = $before = $after = 0;
+        $levels = [];
+        foreach ($times as $time) {
+            $cell = intdiv($time, self::JUMP_CELL);
+            if ($cell !== $last) {
+                $last = $cell;
+                $moment = $this->jumpIn($cell);
+                $before = $this->levelBefore($cell);
+                $after = $this->levelOf($cell);
+            }
+            $levels[] = $moment !== null && $time >= $moment ? $after : $before;
+        }
+
+        return $levels;
+    }
+
+    /** When the level jumps within a cell; null when it does not. */
+    private function jumpIn(int $cell): ?int
+    {
+        $hash = Noise::mixed($this->seed + 31, $cell);
+
+        return $hash % 3 === 0 ? $cell * self::JUMP_CELL + ($hash >> 2) % self::JUMP_CELL : null;
+    }
+
+    private function levelBefore(int $cell): int
+    {
+        for ($back = 1; $back < self::LONGEST_JUMP_SEARCH; $back++) {
+            if ($this->jumpIn($cell - $back) !== null) {
+                return $this->levelOf($cell - $back);
             }
         }
 
         return 0;
+    }
+
+    private function levelOf(int $cell): int
+    {
+        return (Noise::value($this->seed + 32, $cell) * $this->jump) >> 20;
     }
 
     /** e to the power of x, both in UNITs, for x between −3 and 3: the series at a quarter of x, squared twice. */

@@ -46,6 +46,18 @@ final readonly class Signal
         public ?string $slip = null,
     ) {}
 
+    /**
+     * What the chart's script holds after its order, in the unit of the order: on a reversal the order is larger, as it closes
+     * the old position too, and on an add it is smaller. Null when the message does not say, or counts in no units.
+     */
+    public function heldAfter(): ?AskedSize
+    {
+        $held = $this->position?->size;
+        $isCounted = $this->size !== null && in_array($this->size->unit, [SizeUnit::Units, SizeUnit::Lots, SizeUnit::Contracts], true);
+
+        return $isCounted && $held !== null && $held->isPositive() ? AskedSize::of($held, $this->size->unit) : null;
+    }
+
     /** The same, about one symbol: what a signal about all of them means for each. */
     public function about(string $symbol): self
     {

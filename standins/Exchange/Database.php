@@ -21,17 +21,22 @@ final class Database
     }
 
     /**
-     * Makes the database and its tables if they are not there: those that every venue has, and its own.
+     * Makes a venue's database and its tables if they are not there: those that every venue has, and its own.
      *
      * @throws RuntimeException If they were made from another schema.
      */
-    public static function install(string $venue, string $ownSchema): Connection
+    public static function installVenue(string $venue, string $ownSchema): Connection
+    {
+        return self::install($venue, file_get_contents(__DIR__.'/schema.sql').$ownSchema);
+    }
+
+    /** @throws RuntimeException If the tables were made from another schema. */
+    public static function install(string $venue, string $schema): Connection
     {
         self::connect('')->statement("CREATE DATABASE IF NOT EXISTS `{$venue}` CHARACTER SET utf8mb4");
-        $schema = file_get_contents(__DIR__.'/schema.sql').$ownSchema;
         $made = self::madeFrom($venue);
         if ($made !== null && $made !== md5($schema)) {
-            throw new RuntimeException('The tables of the practice venue have changed since they were made. Start over: bin/wexon up --fresh');
+            throw new RuntimeException('The tables of the practice venues or of the bench have changed since they were made. Start over: bin/wexon up --fresh');
         }
         foreach (array_filter(array_map(trim(...), explode(';', $schema)), static fn (string $sql): bool => $sql !== '') as $statement) {
             self::of($venue)->statement($statement);

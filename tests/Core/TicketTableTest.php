@@ -146,6 +146,11 @@ final class TicketTableTest extends TestCase
         yield 'adds of another size' => [$add, '-3', ['adds' => ['most' => 2, 'size' => ['rule' => 'fixed_money', 'amount' => '40']]], 'sell 1', 'add 1: 40 USD ÷ 39.99'];
         yield 'no adds' => [$add, '3', ['adds' => ['most' => 0]], '–', 'takes no adds'];
         yield 'a set, scaled' => [$set, '3', ['size' => ['rule' => 'from_message', 'multiplier' => '0.5']], 'buy 2', 'message: 10 units × 0.5 wanted, 3 held'];
+        $reversal = '{"do": "sell", "symbol": "MARL/USD", "size": 9, "position": {"before": "long", "after": "short", "size": 4}}';
+        yield 'a reversal opens what the chart holds after it, not its whole order' => [$reversal, '3', ['size' => ['rule' => 'from_message']], 'sell 3 r, sell 4', 'message: 4 units'];
+        yield 'an entry after the chart has added opens all that it holds' => ['{"do": "buy", "symbol": "MARL/USD", "size": 1, "position": {"before": "long", "after": "long", "size": 4}}', '0', ['size' => ['rule' => 'from_message'], 'disagreement' => 'follow_chart'], 'buy 4', 'message: 4 units'];
+        yield 'an add adds its order' => ['{"do": "buy", "symbol": "MARL/USD", "size": 1, "position": {"before": "long", "after": "long", "size": 4}}', '3', ['size' => ['rule' => 'from_message']], 'buy 1', 'message: 1 units'];
+        yield 'a reversal in money is as large as its order' => ['{"do": "sell", "symbol": "MARL/USD", "size": {"amount": 200, "unit": "money"}, "position": {"before": "long", "after": "short", "size": 4}}', '0', ['size' => ['rule' => 'from_message']], 'sell 5', 'message: 200'];
         yield 'a message in contracts' => ['{"do": "enter", "side": "long", "symbol": "MARL/USD", "size": {"amount": 4, "unit": "contracts"}}', '0', ['size' => ['rule' => 'from_message']], 'buy 4', 'message: 4 units'];
         yield 'a message in lots where there are none' => ['{"do": "enter", "side": "long", "symbol": "MARL/USD", "size": {"amount": 4, "unit": "lots"}}', '0', ['size' => ['rule' => 'from_message']], '–', 'is traded in units here'];
         yield 'a message in foreign money' => ['{"do": "enter", "side": "long", "symbol": "MARL/USD", "size": {"amount": 4, "unit": "money", "currency": "NOK"}}', '0', ['size' => ['rule' => 'from_message']], '–', 'asks for 4 NOK, but the account\'s money is USD'];

@@ -35,6 +35,7 @@ final class Database
             GRANT ALL ON `quarrystone`.* TO wexon@'127.0.0.1';
             GRANT ALL ON `larkmoor`.* TO wexon@'127.0.0.1';
             GRANT ALL ON `pellam\_street`.* TO wexon@'127.0.0.1';
+            GRANT ALL ON `bench`.* TO wexon@'127.0.0.1';
             SQL;
         $client = proc_open(['mariadb', '--no-defaults', "--socket={$place->socket('mariadb')}"], [['pipe', 'r'], ['file', '/dev/null', 'w'], ['pipe', 'w']], $pipes);
         if (! is_resource($client)) {

@@ -11,7 +11,7 @@ use Launch\Trouble;
 /** Starts, stops and asks the processes of a place, which supervisor looks after. */
 final class Services
 {
-    private const BUSY = ['php-fpm', 'nginx', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail'];
+    private const BUSY = ['php-fpm', 'nginx', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', 'bench'];
 
     public static function areUp(Place $place): bool
     {
@@ -25,7 +25,7 @@ final class Services
             $connection = @fsockopen('127.0.0.1', $port, $code, $message, 0.3);
             if ($connection !== false) {
                 fclose($connection);
-                throw new Trouble("Port {$port} ({$what}) is taken by another program. Choose others with --port N: ten from N on are used.");
+                throw new Trouble("Port {$port} ({$what}) is taken by another program. Choose others with --port N: eleven from N on are used.");
             }
         }
     }
@@ -46,7 +46,7 @@ final class Services
     /** Lets the long-running processes take up changed code. */
     public static function renew(Place $place): void
     {
-        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', ...($place->name === 'main' ? ['caller'] : [])]);
+        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', 'bench', ...($place->name === 'main' ? ['caller'] : [])]);
     }
 
     public static function stop(Place $place): void

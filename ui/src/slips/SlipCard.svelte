@@ -5,14 +5,22 @@
   import Side from '../shared/Side.svelte';
   import { Attempt } from '../state/attempt.svelte';
   import { keys, queryClient } from '../state/queries';
+  import CopyButton from './CopyButton.svelte';
   import CopyLine from './CopyLine.svelte';
   import Heard from './Heard.svelte';
   import TrySlip from './TrySlip.svelte';
+  import { wholeSlip } from './whole';
 
-  type Props = { slip: Slip; inlet: { id: number; name: string }; byAddress: boolean; usualExpiry: string | null };
-  let { slip, inlet, byAddress, usualExpiry }: Props = $props();
+  type Props = {
+    slip: Slip;
+    inlet: { id: number; name: string };
+    byAddress: boolean;
+    usualExpiry: string | null;
+    benchUrl: string | null;
+  };
+  let { slip, inlet, byAddress, usualExpiry, benchUrl }: Props = $props();
 
-  type Part = 'name' | 'message' | 'address';
+  type Part = 'name' | 'message' | 'address' | 'all';
   const attempt = new Attempt();
   const address = async () => (await secretsOf(inlet.id)).address + (byAddress ? `/${slip.code}` : '');
 
@@ -26,6 +34,14 @@
   function copied(part: Part) {
     void change({ copied: part, ...(slip.expires_on === null && usualExpiry !== null ? { expires_on: usualExpiry } : {}) });
   }
+
+  const whole = async () => wholeSlip(slip, await address(), slip.expires_on ?? usualExpiry);
+
+  /** Behind its # is the whole slip, with the inlet's secret address: made when somebody reaches for it, not before. */
+  let link = $state<string | null>(null);
+  const makeLink = async () => {
+    if (benchUrl !== null) link ??= `${benchUrl}/#slip=${encodeURIComponent(await whole())}`;
+  };
 
   const tones: Record<Slip['expiry'], string> = {
     none: '',
@@ -54,6 +70,21 @@
     <h2 class="font-bold">{slip.kind}</h2>
     <span class="ml-auto"><Heard {slip} /></span>
   </header>
+  <div class="flex flex-wrap items-center gap-2 print:hidden">
+    <CopyButton text={whole} at={slip.copied['address'] && slip.copied['message']} oncopied={() => copied('all')}
+      >Copy the whole slip</CopyButton
+    >
+    {#if benchUrl !== null}<a
+        class="btn btn-xs"
+        href={link ?? benchUrl}
+        target="_blank"
+        rel="noreferrer"
+        title="Opens the bench with this slip; or drag it there"
+        onpointerenter={() => void makeLink()}
+        onfocus={() => void makeLink()}
+        onclick={() => copied('all')}>Set it at the bench</a
+      >{/if}
+  </div>
   <CopyLine label="Name" text={() => slip.name} at={slip.copied['name']} oncopied={() => copied('name')}>
     <span class="text-sm">{slip.name}</span>
   </CopyLine>

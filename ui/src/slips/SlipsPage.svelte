@@ -12,6 +12,11 @@
   const route = useRoute(() => id);
   const slips = useSlips(() => id);
   const profiles = useProfiles();
+  /** The bench fills in its own placeholders, and nobody else's. */
+  const isBenchs = $derived(
+    profiles.data?.data.find((profile) => profile.id === slips.data?.settings?.profile_id)?.spec.variables['close'] ===
+      '${close}',
+  );
   const heard = $derived((slips.data?.slips ?? []).filter((slip) => slip.heard > 0).length);
 </script>
 
@@ -50,6 +55,7 @@
           inlet={route.data.inlet}
           byAddress={slips.data.settings?.way === 'address'}
           usualExpiry={slips.data.usual_expiry}
+          benchUrl={isBenchs ? slips.data.bench_url : null}
         />
       {/each}
     </div>

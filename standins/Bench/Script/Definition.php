@@ -1,0 +1,51 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standin\Bench\Script;
+
+use Brick\Math\BigDecimal;
+use Closure;
+use Standin\Bench\Chart\Chart;
+use Wexon\Core\Study\Parameter;
+use Wexon\Core\Study\StudyTrouble;
+
+/** What can be said of a script before it runs. */
+final readonly class Definition
+{
+    /** The message of an alert that passes on orders at the market. */
+    public const PLAIN_MESSAGE = '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "units"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "price": "${order_price}", "label": "${comment}", "fired_at": "${time}"}';
+
+    /**
+     * @param  array<string, Parameter>  $parameters
+     * @param  Closure(array<string, float>, Terms): Script  $make
+     */
+    public function __construct(
+        public string $label,
+        public string $says,
+        public array $parameters,
+        private Closure $make,
+        public string $message = self::PLAIN_MESSAGE,
+    ) {}
+
+    /**
+     * @param  array<array-key, mixed>  $given
+     *
+     * @throws StudyTrouble If a parameter cannot be.
+     */
+    public function make(array $given, Chart $chart, BigDecimal $size): Script
+    {
+        return ($this->make)(Parameter::takeAll($this->parameters, $given), new Terms($chart, $size));
+    }
+
+    /** @return array{label: string, says: string, parameters: array<string, array<string, mixed>>, message: string} */
+    public function toArray(): array
+    {
+        return [
+            'label' => $this->label,
+            'says' => $this->says,
+            'parameters' => array_map(static fn (Parameter $one): array => $one->toArray(), $this->parameters),
+            'message' => $this->message,
+        ];
+    }
+}

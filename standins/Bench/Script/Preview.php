@@ -1,0 +1,56 @@
+<?php
+
+declare(strict_types=1);
+
+namespace Standin\Bench\Script;
+
+use Brick\Math\BigDecimal;
+use Standin\Bench\Chart\Charts;
+use Standin\Bench\Chart\Interval;
+use Standin\Bench\Trouble;
+use Standin\Exchange\PracticeClock;
+use Wexon\Core\Study\Condition\Conditions;
+
+/** What a script, or a pair of alerts, would have done over the past. */
+final class Preview
+{
+    private const MOST = 5_000;
+
+    private const SHOWN_TRADES = 500;
+
+    /**
+     * @param  array<array-key, mixed>  $given  chart, candles, size, fee, slippage, count; script and parameters, or enter, exit (conditions) and side
+     * @return array{marks: list<array<string, mixed>>, trades: list<array<string, mixed>>, summary: array<string, mixed>, money: array{at: list<int>, value: list<float>}}
+     *
+     * @throws Trouble If it cannot be run.
+     */
+    public static function of(array $given): array
+    {
+        $isPair = is_array($given['enter'] ?? null) && is_array($given['exit'] ?? null);
+        $row = RunningScripts::checked($isPair ? ['script' => 'coin_toss', 'parameters' => []] + $given : $given);
+        $chart = Charts::of($row['chart']);
+        $interval = Interval::named($row['candles']);
+        $size = BigDecimal::of($row['size']);
+        $parameters = is_array($given['parameters'] ?? null) ? $given['parameters'] : [];
+        $script = $isPair
+            ? Pair::of(Conditions::of((array) $given['enter']), Conditions::of((array) $given['exit']), ($given['side'] ?? 'long') !== 'short', new Terms($chart, $size))
+            : Scripts::definition($row['script'])->make($parameters, $chart, $size);
+        $run = RunningScripts::runOf($chart, $interval, $script, BigDecimal::of($row['fee']), $row['slippage']);
+        $count = is_int($given['count'] ?? null) ? $given['count'] : 1_000;
+        $trips = new RoundTrips;
+        $marks = $times = $money = [];
+        foreach ($chart->candles($interval)->closed(PracticeClock::shared()->now(), max(2, min($count, self::MOST))) as $candle) {
+            foreach ($run->candle($candle) as $event) {
+                $trips->add($event, $event->money);
+                if ($event->trades()) {
+                    $marks[] = ['at' => $event->at, 'candle' => $candle->at, 'side' => $event->side, 'price' => (string) $event->price, 'size' => (string) $event->size, 'after' => (string) $event->after, 'comment' => $event->comment];
+                }
+            }
+            $trips->mark($run->money());
+            $times[] = $candle->at;
+            $money[] = round($run->money()->toFloat(), 2);
+        }
+
+        return ['marks' => $marks, 'trades' => array_slice(array_reverse($trips->trades()), 0, self::SHOWN_TRADES), 'summary' => $trips->summary($run->money()), 'money' => ['at' => $times, 'value' => $money]];
+    }
+}
