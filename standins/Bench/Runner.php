@@ -177,7 +177,7 @@ final class Runner
         foreach (array_filter($events, static fn (Event $event): bool => $event->isTold()) as $event) {
             $candle = $candles->between($candles->begin($event->at - 1), $candles->begin($event->at - 1))[0] ?? null;
             foreach ($alerts as $alert) {
-                $candle === null || $this->fire($alert, $event->at, $candle, $event->values());
+                $candle === null || ($alert->only_when !== null && ! $event->is($alert->only_when)) || $this->fire($alert, $event->at, $candle, $event->values());
             }
         }
     }

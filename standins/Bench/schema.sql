@@ -72,6 +72,7 @@ CREATE TABLE IF NOT EXISTS alerts (
     candles VARCHAR(8) NOT NULL,
     shown_if JSON NULL,
     script_id BIGINT UNSIGNED NULL,
+    only_when VARCHAR(12) NULL,
     firing VARCHAR(16) NOT NULL,
     message TEXT NOT NULL,
     address VARCHAR(400) NULL,

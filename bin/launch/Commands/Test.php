@@ -69,6 +69,7 @@ final class Test
             'outages' => Shell::show(['php', 'vendor/bin/phpunit', '--colors=never', '--no-coverage', '--testsuite', 'outages'], $place->environment(), Place::root()),
             'browser' => Shell::show(['npm', 'run', '--silent', 'test:browser'], [
                 'WEXON_URL' => $place->url(),
+                'WEXON_BENCH_URL' => "http://127.0.0.1:{$place->port('bench')}",
                 'WEXON_VENUE_URL' => "http://127.0.0.1:{$place->port('quarrystone')}",
                 'NODE_PATH' => Place::root().'/ui/node_modules',
             ], Place::root().'/ui'),

@@ -7,6 +7,7 @@ namespace Standin\Bench\Alert;
 use Illuminate\Database\Connection;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
+use Standin\Bench\Script\Event;
 use Standin\Bench\Trouble;
 use Standin\Exchange\Clock;
 use Standin\Exchange\PracticeClock;
@@ -162,10 +163,20 @@ final readonly class Alerts
 
         return [
             'name' => mb_substr($text('name'), 0, 200), 'chart' => $chart->key(), 'candles' => Interval::named(is_string($given['candles'] ?? null) ? $given['candles'] : '')->value,
-            'shown_if' => $condition === null ? null : json_encode($condition, JSON_THROW_ON_ERROR), 'script_id' => $scriptId,
+            'shown_if' => $condition === null ? null : json_encode($condition, JSON_THROW_ON_ERROR), 'script_id' => $scriptId, 'only_when' => $this->onlyWhen($scriptId, $text('only')),
             'firing' => Firing::named($text('firing') === '' ? 'at_the_close' : $text('firing'))->value, 'message' => $text('message'),
             'address' => $text('address') === '' ? null : $text('address'), 'mail' => $text('mail') === '' ? null : $text('mail'), 'expires_at' => self::endOf($text('expires') === '' ? null : $text('expires')),
         ];
+    }
+
+    /** @throws Trouble If a script has no such orders. */
+    private function onlyWhen(?int $scriptId, string $only): ?string
+    {
+        if ($only === '' || $scriptId === null) {
+            return null;
+        }
+
+        return in_array($only, Event::NAMES, true) ? $only : throw new Trouble('An alert is for all orders of a script, or for those that '.implode(', ', Event::NAMES).'.');
     }
 
     /** @throws Trouble If it is no day to come. */
@@ -185,12 +196,13 @@ final readonly class Alerts
     /** @return array<string, mixed> */
     private static function shown(stdClass $row): array
     {
+        $only = $row->only_when === null ? 'each order of the script' : "each order of the script that is: {$row->only_when}";
         $condition = $row->shown_if === null ? null : json_decode($row->shown_if, true, flags: JSON_THROW_ON_ERROR);
         $chart = Charts::of($row->chart);
 
         return [
             'id' => $row->id, 'name' => $row->name, 'chart' => $row->chart, 'symbol' => $chart->symbol(), 'candles' => $row->candles, 'condition' => $condition,
-            'condition_words' => is_array($condition) ? Conditions::of($condition)->words() : 'each order of the script', 'script_id' => $row->script_id, 'firing' => $row->firing, 'message' => $row->message,
+            'condition_words' => is_array($condition) ? Conditions::of($condition)->words() : $only, 'script_id' => $row->script_id, 'firing' => $row->firing, 'message' => $row->message,
             'unknown_placeholders' => Template::unknown($row->message, $row->script_id !== null),
             'address' => $row->address, 'mail' => $row->mail, 'expires_at' => $row->expires_at, 'state' => $row->state, 'fired' => $row->fired, 'last_fired_at' => $row->last_fired_at,
         ];

@@ -24,6 +24,9 @@ interface Chart
     /** A price of a candle, exactly. */
     public function price(float $price): BigDecimal;
 
+    /** Between bid and ask, in ticks. */
+    public function spread(): int;
+
     /** What can be bought and sold at while the chart shows a price. */
     public function quote(float $price): Quote;
 

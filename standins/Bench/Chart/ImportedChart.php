@@ -42,6 +42,11 @@ final readonly class ImportedChart implements Chart
         return BigDecimal::of(sprintf("%.{$this->digits}F", $price));
     }
 
+    public function spread(): int
+    {
+        return 0;
+    }
+
     public function quote(float $price): Quote
     {
         return Quote::of($this->price($price), $this->price($price), new DateTimeImmutable);

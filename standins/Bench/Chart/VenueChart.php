@@ -47,8 +47,8 @@ final readonly class VenueChart implements Chart
         return Depth::around($this->details(), $this->price($price), $this->spread(), '1', new DateTimeImmutable)->quote;
     }
 
-    /** In ticks; a venue's is always the same. */
-    private function spread(): int
+    /** A venue's is always the same. */
+    public function spread(): int
     {
         $quote = $this->market->depth($this->instrument, Clock::milliseconds())->quote;
 

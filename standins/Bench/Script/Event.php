@@ -9,6 +9,9 @@ use Brick\Math\BigDecimal;
 /** Something that a script did, or that happened to it. Times are in milliseconds since 1970, of the practice clock. */
 final readonly class Event
 {
+    /** What an order can be called: by its side, or by what becomes of the position. */
+    public const NAMES = ['buy', 'sell', 'enter long', 'enter short', 'exit'];
+
     /** Kinds: "order" at the market, filled at once; "placed" and "taken_back", a limit; "filled", a limit that rested. */
     public function __construct(
         public int $at,
@@ -35,6 +38,14 @@ final readonly class Event
     public function trades(): bool
     {
         return $this->kind === 'order' || $this->kind === 'filled';
+    }
+
+    /** Whether one of the names is this order's. */
+    public function is(string $name): bool
+    {
+        $becomes = $this->after->isZero() ? 'exit' : 'enter '.($this->after->isPositive() ? 'long' : 'short');
+
+        return in_array($name, [$this->side, $becomes], true);
     }
 
     /** @return array<string, string> By the names of placeholders. */

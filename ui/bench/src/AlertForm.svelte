@@ -46,7 +46,7 @@
   <label class="flex flex-col">Name <input class="input input-sm w-full" bind:value={draft.name} /></label>
   <label class="flex flex-col"
     >Fires by
-    <select class="select w-full select-sm" bind:value={source}>
+    <select class="select w-full select-sm" bind:value={source} aria-label="Fires by">
       <option value="enter">“Get in” on {bench.chart?.symbol}, {bench.candles}: {words(bench.enter)}</option>
       <option value="exit">“Get out” on {bench.chart?.symbol}, {bench.candles}: {words(bench.exit)}</option>
       {#each bench.scripts.filter((one) => one.state === 'running') as script (script.id)}<option value="script-{script.id}"
@@ -57,7 +57,7 @@
   {#if condition !== null}
     <label class="flex flex-col"
       >When
-      <select class="select w-full select-sm" bind:value={draft.firing}
+      <select class="select w-full select-sm" bind:value={draft.firing} aria-label="When"
         >{#each bench.lists?.firings ?? [] as one (one.name)}<option value={one.name}>{one.words}</option>{/each}</select
       ></label
     >

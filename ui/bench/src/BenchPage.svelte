@@ -163,7 +163,9 @@
         {/if}
       </p>
     </main>
-    <aside class="sheet flex min-w-0 flex-col gap-2 p-2">
+    <aside
+      class="sheet flex min-w-0 flex-col gap-2 self-start p-2 lg:sticky lg:top-2 lg:max-h-[calc(100vh-5rem)] lg:overflow-y-auto"
+    >
       <div class="flex gap-1" role="tablist">
         {#each TABS as one (one)}<button
             type="button"
