@@ -23,6 +23,9 @@ return [
     // Address under which charting platforms reach the inlets.
     'public_url' => env('APP_URL'),
 
+    // Days for which messages that led to no order are kept, and notices.
+    'keep_days' => (int) env('WEXON_KEEP_DAYS', 60),
+
     // A folder in which the tests of exactly-once ask for a worker to be killed at a moment of an order's life.
     'crash_at' => env('WEXON_CRASH_AT'),
 

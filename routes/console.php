@@ -1,6 +1,7 @@
 <?php
 
 use App\Dispatch\Sweep;
+use App\Keeping\Prune;
 use App\Slips\Remind;
 use Carbon\CarbonImmutable;
 use Illuminate\Support\Facades\Schedule;
@@ -10,5 +11,7 @@ Schedule::call(static fn (Sweep $sweep) => $sweep->run(olderThan: 3))->everyFive
 
 Schedule::command('queue:prune-failed --hours=336')->daily();
 Schedule::command('sanctum:prune-expired --hours=24')->daily();
+
+Schedule::call(static fn (Prune $prune) => $prune->run(CarbonImmutable::now()))->hourlyAt(17)->name('prune');
 
 Schedule::call(static fn (Remind $remind) => $remind->run(CarbonImmutable::now()))->everyMinute()->name('remind');

@@ -54,6 +54,12 @@ final class Connectors
         return $connector;
     }
 
+    /** Lets an account be served by another connector from now on in this process, such as one to a venue of the past. */
+    public function replace(Account $account, Connector $connector): void
+    {
+        $this->kept[$account->id] = [$account->getAttributes()['credentials'], $connector];
+    }
+
     /**
      * @param  array<string, string>  $credentials
      *

@@ -31,4 +31,15 @@ final readonly class Counter
 
         return $account;
     }
+
+    /** The same account with other money in it: another one at the venue, and its key. */
+    public function renew(Account $account, string $cash): void
+    {
+        [$url, $counter, $fields] = self::COUNTERS[$account->venue];
+        $more = $account->venue === 'larkmoor' && str_contains($account->name, 'both sides') ? ['holds' => 'both_sides'] : [];
+        $given = Http::throw()->post(config("wexon.{$url}")."/{$counter}", ['name' => $account->name, 'environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => $cash] + $more)->json();
+        $credentials = array_intersect_key($given, array_flip($fields));
+        $account->update(['credentials' => $credentials, 'peak_equity' => null]);
+        $this->refresh->refresh($account, $this->connectors->make($account->venue, $credentials));
+    }
 }

@@ -7,6 +7,7 @@ use App\Models\Desk;
 use App\Models\Inlet;
 use App\Models\User;
 use App\Notify\WebhookForm;
+use App\Slips\SlipsOf;
 use Illuminate\Support\Str;
 
 /** The demo: a two-person desk that trades on practice accounts. Everything in it is made up. */
@@ -27,18 +28,35 @@ final readonly class KestrelYard
 
     public function __construct(private Counter $counter, private Understanding $understanding) {}
 
-    /** @return array{email: string, password: string, inlets: array<string, string>, mailbox: string, mail_port: int} */
+    /** @return array{email: string, password: string, inlets: array<string, string>, mailbox: string, url: string, token: string, slips: list<array<string, mixed>>} What a newcomer and the bench need. */
     public function setUp(): array
     {
         $desk = User::query()->with('desk')->where('email', self::EMAIL)->first()->desk ?? $this->make();
+        $user = User::query()->where('email', self::EMAIL)->sole();
+        $user->tokens()->where('name', 'bench')->delete();
 
         return [
             'email' => self::EMAIL,
             'password' => self::PASSWORD,
             'mailbox' => $desk->inlets()->where('name', "Tomas's mailbox")->sole()->mailbox(),
-            'mail_port' => (int) config('wexon.mail_port'),
+            'url' => (string) config('wexon.public_url'),
+            'token' => $user->createToken('bench')->plainTextToken,
+            'slips' => $this->slips($desk),
             'inlets' => $desk->inlets()->orderBy('id')->get()->mapWithKeys(static fn (Inlet $inlet): array => [$inlet->name => $inlet->address()])->all(),
         ];
+    }
+
+    /** @return list<array<string, mixed>> */
+    private function slips(Desk $desk): array
+    {
+        $slips = [];
+        foreach ($desk->routes()->with('inlet')->whereNotNull('slip_settings')->orderBy('id')->get() as $route) {
+            foreach (SlipsOf::route($route)['slips'] as $slip) {
+                $slips[] = ['kind' => $slip['kind'], 'name' => $slip['name'], 'message' => $slip['message'], 'address' => $route->inlet->address(), 'expires' => $slip['expires_on']];
+            }
+        }
+
+        return $slips;
     }
 
     private function make(): Desk

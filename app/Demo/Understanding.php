@@ -23,7 +23,7 @@ final readonly class Understanding
         'size' => ['from' => 'path', 'at' => 'order.qty'],
         'position_before' => ['from' => 'path', 'at' => 'held.was'],
         'position_after' => ['from' => 'path', 'at' => 'held.now'],
-        'position_size' => ['from' => 'path', 'at' => 'held.now'],
+        'position_size' => ['from' => 'path', 'at' => 'held.size'],
         'label' => ['from' => 'key', 'at' => 'why'],
     ], 'words' => []];
 
@@ -40,8 +40,8 @@ final readonly class Understanding
     public function teach(Desk $desk): void
     {
         $this->reading($desk, "Reyl's script, second edition", self::SCRIPT, "Tomas's script", [
-            '{"market": "SKARN/USD", "order": {"action": "b", "qty": "45"}, "held": {"was": "0", "now": "45"}, "why": "trend flip"}',
-            '{"market": "SKARN/USD", "order": {"action": "s", "qty": "45"}, "held": {"was": "45", "now": "0"}, "why": "trend flip"}',
+            '{"market": "SKARN/USD", "order": {"action": "b", "qty": "45"}, "held": {"was": "flat", "now": "long", "size": "45"}, "why": "trend flip"}',
+            '{"market": "SKARN/USD", "order": {"action": "s", "qty": "45"}, "held": {"was": "long", "now": "flat", "size": "0"}, "why": "trend flip"}',
         ]);
         $this->reading($desk, 'Evening letter', self::LETTER, "Tomas's mailbox", [
             "Good evening,\n\nMarket: TUFA/USD\nA long entry, last 0.2951.\n\nYour evening letter",
@@ -55,9 +55,11 @@ final readonly class Understanding
         $desk->symbolRules()->create(['venue' => 'quarrystone', 'prefixes' => ['QS:'], 'suffixes' => ['.P']]);
         $desk->symbolLinks()->create(['venue' => 'quarrystone', 'symbol' => 'MARLUSD', 'instrument' => 'marl_perp']);
         $bench = $desk->chartProfiles()->where('name', 'Bench')->sole();
-        $this->slips($desk, 'Marl always-in', ['style' => 'plain', 'profile_id' => $profile->id], [24, 5]);
-        $this->slips($desk, 'Tufa long only', ['style' => 'plain', 'profile_id' => $profile->id], [19, -2]);
+        $this->slips($desk, 'Marl always-in', ['style' => 'plain', 'profile_id' => $bench->id], [24, 5]);
+        $this->slips($desk, 'Tufa long only', ['style' => 'plain', 'profile_id' => $bench->id], [19, -2]);
         $this->slips($desk, 'Chert and Skarn swings', ['style' => 'script', 'profile_id' => $bench->id], [51, 51]);
+        $this->slips($desk, 'Alder and Quillon', ['style' => 'plain', 'profile_id' => $bench->id], [33, 33, 33, 33, 33, 33, 33, 33]);
+        $this->slips($desk, 'Ternholt at the open', ['style' => 'plain', 'profile_id' => $profile->id], [12, 12]);
     }
 
     /**

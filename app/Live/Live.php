@@ -100,6 +100,9 @@ final class Live
      */
     private function publish(int $deskId, array $event): bool
     {
+        if (config('wexon.live_url') === null) {
+            return false;
+        }
         try {
             return Http::timeout(self::TIMEOUT)->connectTimeout(self::TIMEOUT)->asJson()->post(config('wexon.live_url')."/publish/desk-{$deskId}", $event)->created();
         } catch (Throwable $trouble) {

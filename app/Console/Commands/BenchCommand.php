@@ -8,6 +8,7 @@ use App\Console\Bench\InletBench;
 use App\Console\Bench\MessageToOrderBench;
 use App\Console\Bench\ProtectionBench;
 use App\Console\Bench\ReadingBench;
+use App\Console\Bench\StudiesBench;
 use App\Models\Message;
 use App\Models\MessageState;
 use Illuminate\Console\Command;
@@ -16,13 +17,13 @@ use Illuminate\Support\Facades\DB;
 /** Measures the paths that matter, on the running bench place. Medians and ratios of one run; the machine is noisy. */
 final class BenchCommand extends Command
 {
-    protected $signature = 'wexon:bench {part : reading, decisions, inlet, orders, grid or protection}';
+    protected $signature = 'wexon:bench {part : reading, decisions, inlet, orders, grid, protection or studies}';
 
     protected $description = 'Measures decisions, the inlet, and the way from message to order';
 
-    public function handle(DecisionBench $decisions, ReadingBench $reading, InletBench $inlet, MessageToOrderBench $orders, GridBench $grid, ProtectionBench $protection): int
+    public function handle(DecisionBench $decisions, ReadingBench $reading, InletBench $inlet, MessageToOrderBench $orders, GridBench $grid, ProtectionBench $protection, StudiesBench $studies): int
     {
-        $parts = ['reading' => $reading, 'decisions' => $decisions, 'inlet' => $inlet, 'orders' => $orders, 'grid' => $grid, 'protection' => $protection];
+        $parts = ['reading' => $reading, 'decisions' => $decisions, 'inlet' => $inlet, 'orders' => $orders, 'grid' => $grid, 'protection' => $protection, 'studies' => $studies];
         $part = $parts[(string) $this->input->getArgument('part')] ?? null;
         if ($part === null) {
             $this->components->error('The parts are '.implode(', ', array_keys($parts)).'.');

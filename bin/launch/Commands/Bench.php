@@ -26,7 +26,7 @@ final class Bench
         House::throwAway($place);
         House::bringUp($place);
         Shell::run(['php', 'artisan', 'wexon:demo', '--bench'], $place->environment(), Place::root());
-        $status = $this->measure($place, 'reading') + $this->measure($place, 'decisions');
+        $status = $this->measure($place, 'reading') + $this->measure($place, 'decisions') + $this->measure($place, 'studies');
         Terminal::say('With the workers stopped:');
         Services::control($place, ['stop', 'worker:*', 'watcher', 'held', 'told', 'protector:*', 'scheduler']);
         $status += $this->measure($place, 'inlet');

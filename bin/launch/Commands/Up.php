@@ -31,7 +31,8 @@ final class Up
         }
         House::bringUp($place);
         $demo = Terminal::step('Setting up the demo desk', static fn (): array => Demo::setUp($place));
-        Services::control($place, ['start', 'caller']);
+        Demo::hasPast($place) || Terminal::step('Letting it have traded for some weeks', static fn () => Demo::giveIt($place));
+        Terminal::step('Setting up the charts on the bench', static fn () => Demo::startCharts($place));
         $this->greet($place, $demo, microtime(true) - $started);
 
         return 0;

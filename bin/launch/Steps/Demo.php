@@ -15,6 +15,9 @@ use Launch\Trouble;
  */
 final class Demo
 {
+    /** Of history. */
+    private const DAYS = '21';
+
     /** @return Desk */
     public static function setUp(Place $place): array
     {
@@ -23,6 +26,28 @@ final class Demo
         chmod($place->path('demo.json'), 0600);
 
         return self::read($said);
+    }
+
+    public static function hasPast(Place $place): bool
+    {
+        return is_file($place->path('past.json'));
+    }
+
+    /** Nobody may be at work on the desk meanwhile. */
+    public static function giveIt(Place $place): void
+    {
+        Services::pauseWork($place);
+        $past = Shell::run(['php', 'standins/bin/bench-demo', 'past', self::DAYS, $place->path('demo.json')], $place->environment(), Place::root());
+        file_put_contents($place->path('past.json.new'), $past);
+        Shell::run(['php', 'artisan', 'wexon:demo-past', $place->path('past.json.new')], $place->environment(), Place::root());
+        rename($place->path('past.json.new'), $place->path('past.json'));
+        Services::start($place);
+    }
+
+    /** The alerts and scripts of the desk's traders, which feed it from now on. */
+    public static function startCharts(Place $place): void
+    {
+        Shell::run(['php', 'standins/bin/bench-demo', 'live', $place->path('demo.json')], $place->environment(), Place::root());
     }
 
     /**

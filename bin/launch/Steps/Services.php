@@ -11,7 +11,9 @@ use Launch\Trouble;
 /** Starts, stops and asks the processes of a place, which supervisor looks after. */
 final class Services
 {
-    private const BUSY = ['php-fpm', 'nginx', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', 'bench'];
+    private const WORK = ['worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'bench'];
+
+    private const BUSY = ['php-fpm', 'nginx', 'mail', ...self::WORK];
 
     public static function areUp(Place $place): bool
     {
@@ -35,6 +37,12 @@ final class Services
         Shell::run(['supervisord', '-c', $place->path('supervisor.conf')], onFailure: 'The processes could not be started.');
     }
 
+    /** All that works on what is stored; the servers go on. */
+    public static function pauseWork(Place $place): void
+    {
+        self::control($place, ['stop', ...self::WORK]);
+    }
+
     public static function start(Place $place): void
     {
         [$status, $said] = self::control($place, ['start', ...self::BUSY]);
@@ -46,7 +54,7 @@ final class Services
     /** Lets the long-running processes take up changed code. */
     public static function renew(Place $place): void
     {
-        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', 'bench', ...($place->name === 'main' ? ['caller'] : [])]);
+        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', 'bench']);
     }
 
     public static function stop(Place $place): void
