@@ -79,6 +79,21 @@ test('a pair of conditions is drawn up on a chart and previewed', async ({ page,
   await bench.getByRole('img', { name: 'Candles of MARL/USD' }).click({ position: { x: 300, y: 150 } });
   await expect(bench.getByRole('button', { name: 'Rub out' })).toBeVisible();
 
+  // A slip's link, dropped on the page, is as good as its text.
+  const text =
+    'Name: Dragged\nSymbol: MARL/USD\nFire: Once, at the close of the bar.\nAddress: http://127.0.0.1/in/x\nMessage:\nenter long';
+  await bench.evaluate(
+    (link) => {
+      const data = new DataTransfer();
+      data.setData('text/uri-list', link);
+      window.dispatchEvent(new DragEvent('drop', { dataTransfer: data, bubbles: true, cancelable: true }));
+    },
+    `http://bench.example/#slip=${encodeURIComponent(text)}`,
+  );
+  await expect(bench.getByLabel('Name', { exact: true })).toHaveValue('Dragged');
+  await bench.getByRole('button', { name: 'Not now' }).click();
+  await bench.getByRole('tab', { name: 'Conditions' }).click();
+
   const [enter, exit] = [bench.getByRole('group', { name: 'Get in' }), bench.getByRole('group', { name: 'Get out' })];
   await enter.getByRole('button', { name: '+ term' }).click();
   await expect(enter.getByLabel('Get in, term 1, right')).toContainText('level ');

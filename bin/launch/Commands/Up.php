@@ -54,6 +54,8 @@ final class Up
 
               curl -d '{"do": "buy", "symbol": "OSTRA/USD", "label": "my first"}' %s
 
-            TEXT, $seconds, $place->url(), $demo['email'], $demo['password'], $address));
+            The charts to practise on, which feed the demo:  http://127.0.0.1:%d
+
+            TEXT, $seconds, $place->url(), $demo['email'], $demo['password'], $address, $place->port('bench')));
     }
 }

@@ -17,7 +17,11 @@ final class Lines
     /** Charts that nobody draws, but routes trade. */
     public const ALSO_PRICED = ['quarrystone:marl_spot', 'quarrystone:skarn_spot', 'quarrystone:tufa_perp', 'quarrystone:chert_spot'];
 
-    /** @return list<Line> */
+    /**
+     * Sizes and candles are such that fees and spreads take a small part of the money in a day: it has to last for months.
+     *
+     * @return list<Line>
+     */
     public static function all(): array
     {
         $plain = static fn (string $symbol, string $label): array => [
@@ -26,17 +30,17 @@ final class Lines
         ];
 
         return [
-            new Line('Marl, averages', self::ODILE, 'average_cross', 'quarrystone:marl_perp', '1', ['fast' => 8, 'slow' => 34], ['fast' => 6, 'slow' => 16], ['buy' => 'flip long MARL/USD', 'sell' => 'flip short MARL/USD']),
+            new Line('Marl, averages', self::ODILE, 'average_cross', 'quarrystone:marl_perp', '1', ['fast' => 8, 'slow' => 34], ['fast' => 6, 'slow' => 16], ['buy' => 'flip long MARL/USD', 'sell' => 'flip short MARL/USD'], '1min'),
             new Line('Tufa, oversold', self::ODILE, 'oversold', 'quarrystone:tufa_spot', '1', ['length' => 14, 'low' => 34, 'high' => 62], ['length' => 9, 'low' => 40, 'high' => 58], ['buy' => 'enter long TUFA/USD', 'sell' => 'exit long TUFA/USD']),
-            new Line('Chert, bands', self::TOMAS, 'band_breakout', 'quarrystone:chert_perp', '0.3', ['length' => 20, 'factor' => 2], ['length' => 16, 'factor' => 1.8], ['*' => 'script CHERT/USD']),
-            new Line('Skarn, trend', self::TOMAS, 'trend_flip', 'quarrystone:skarn_perp', '45', ['length' => 10, 'factor' => 2], ['length' => 8, 'factor' => 1.6], ['*' => self::OWN_SHAPE]),
-            new Line('Krona, midpoints', self::ODILE, 'midpoint_cross', 'larkmoor:NOK-SEK', '1', ['fast' => 9, 'slow' => 26], ['fast' => 8, 'slow' => 22], ['enter long' => self::json(['do' => 'flip', 'side' => 'long', 'symbol' => 'NOK/SEK', 'label' => 'midpoints']), 'enter short' => self::json(['do' => 'flip', 'side' => 'short', 'symbol' => 'NOK/SEK', 'label' => 'midpoints']), 'exit' => self::json(['do' => 'exit', 'symbol' => 'NOK/SEK', 'label' => 'midpoints'])]),
+            new Line('Chert, bands', self::TOMAS, 'band_breakout', 'quarrystone:chert_perp', '0.1', ['length' => 20, 'factor' => 2], ['length' => 16, 'factor' => 1.8], ['*' => 'script CHERT/USD']),
+            new Line('Skarn, trend', self::TOMAS, 'trend_flip', 'quarrystone:skarn_perp', '15', ['length' => 10, 'factor' => 2], ['length' => 8, 'factor' => 1.6], ['*' => self::OWN_SHAPE]),
+            new Line('Krona, midpoints', self::ODILE, 'midpoint_cross', 'larkmoor:NOK-SEK', '1', ['fast' => 9, 'slow' => 26], ['fast' => 8, 'slow' => 22], ['enter long' => self::json(['do' => 'flip', 'side' => 'long', 'symbol' => 'NOK/SEK', 'label' => 'midpoints']), 'enter short' => self::json(['do' => 'flip', 'side' => 'short', 'symbol' => 'NOK/SEK', 'label' => 'midpoints']), 'exit' => self::json(['do' => 'exit', 'symbol' => 'NOK/SEK', 'label' => 'midpoints'])], '1min'),
             new Line('Alder, oversold', self::ODILE, 'oversold', 'pellam_street:ALDR', '1', ['length' => 7, 'low' => 46, 'high' => 56], ['length' => 9, 'low' => 40, 'high' => 58], ['buy' => 'enter long ALDR', 'sell' => 'exit long ALDR'], silentFor: 150),
-            new Line('Quillon, bands', self::ODILE, 'band_breakout', 'pellam_street:QLLN', '1', ['length' => 20, 'factor' => 1.8], ['length' => 16, 'factor' => 1.8], $plain('QLLN', 'bands')),
+            new Line('Quillon, bands', self::ODILE, 'band_breakout', 'pellam_street:QLLN', '1', ['length' => 20, 'factor' => 1.8], ['length' => 16, 'factor' => 1.8], $plain('QLLN', 'bands'), '1min'),
             new Line('Ternholt, dips', self::TOMAS, 'averaging', 'pellam_street:TRNH', '40', ['adds' => 0, 'low' => 36], ['adds' => 0, 'low' => 40], $plain('TRNH', 'dip'), '1min'),
             new Line('Rand, bands', self::TOMAS, 'band_breakout', 'larkmoor:SGD-ZAR', '0.08', ['length' => 20, 'factor' => 2], ['length' => 20, 'factor' => 2], ['*' => '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "lots"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "label": "${comment}"}'], hasPast: false),
             new Line('Marl, grid', self::TOMAS, 'grid', 'quarrystone:marl_spot', '3', [], ['steps' => 12], ['*' => '${order_action} "${symbol}" limit @${order_price} label "${order_id}"'], hasPast: false),
-            new Line('Grist, coin', self::TOMAS, 'coin_toss', 'quarrystone:grist_perp', '900', [], ['every' => 2, 'seed' => 4], ['*' => '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "units"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "label": "coin, ${comment}"}'], hasPast: false),
+            new Line('Grist, coin', self::TOMAS, 'coin_toss', 'quarrystone:grist_perp', '90', [], ['every' => 2, 'seed' => 4], ['*' => '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "units"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "label": "coin, ${comment}"}'], hasPast: false),
         ];
     }
 

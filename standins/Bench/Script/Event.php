@@ -40,6 +40,17 @@ final readonly class Event
         return $this->kind === 'order' || $this->kind === 'filled';
     }
 
+    /**
+     * As the chart marks it.
+     *
+     * @param  int  $candle  Begin of the candle that it happened in.
+     * @return array{at: int, candle: int, side: string, price: string, size: string, after: string, comment: string}
+     */
+    public function mark(int $candle): array
+    {
+        return ['at' => $this->at, 'candle' => $candle, 'side' => $this->side, 'price' => (string) $this->price, 'size' => (string) $this->size, 'after' => (string) $this->after, 'comment' => $this->comment];
+    }
+
     /** Whether one of the names is this order's. */
     public function is(string $name): bool
     {

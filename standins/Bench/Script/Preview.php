@@ -43,7 +43,7 @@ final class Preview
             foreach ($run->candle($candle) as $event) {
                 $trips->add($event, $event->money);
                 if ($event->trades()) {
-                    $marks[] = ['at' => $event->at, 'candle' => $candle->at, 'side' => $event->side, 'price' => (string) $event->price, 'size' => (string) $event->size, 'after' => (string) $event->after, 'comment' => $event->comment];
+                    $marks[] = $event->mark($candle->at);
                 }
             }
             $trips->mark($run->money());

@@ -5,12 +5,15 @@ declare(strict_types=1);
 namespace Tests\Core\Bench;
 
 use PHPUnit\Framework\TestCase;
+use Standin\Bench\Alert\AlertRun;
+use Standin\Bench\Alert\Firing;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Chart\VenueChart;
 use Standin\Exchange\Clock;
 use Standin\Exchange\PracticeClock;
 use Standin\Quarrystone\Market;
 use Wexon\Core\Study\Candle;
+use Wexon\Core\Study\Condition\Conditions;
 
 /** The bench's candles: the same everywhere, and those of the venue. */
 final class CandlesTest extends TestCase
@@ -31,6 +34,23 @@ final class CandlesTest extends TestCase
             ['09:30:00 42.42 42.42 42.03 42.04 6316.5', '09:45:00 42.04 42.07 41.86 41.91 3047.3'],
             ['00:00:00 43.07 44.68 43.03 43.03 956712.1'],
         ], [$shown('1s', 2), $shown('1min', 2), $shown('15min', 2), $shown('1d', 1)]);
+    }
+
+    public function test_the_same_seed_and_time_fire_the_same_alerts(): void
+    {
+        $candles = self::marl()->candles(Interval::OneMinute);
+        $run = new AlertRun(Conditions::of(['left' => ['price' => 'close'], 'is' => 'crosses_up', 'right' => ['study' => 'simple_average', 'parameters' => ['length' => 20]]]), Firing::OnceABar);
+        array_map($run->warmUp(...), $candles->closed(self::TEN, 100));
+        $fired = [];
+        for ($time = self::TEN + 5_000; $time <= self::TEN + 3_600_000; $time += 5_000) {
+            $closes = $time % 60_000 === 0;
+            $candle = $closes ? $candles->between($time - 60_000, $time - 60_000)[0] : $candles->forming($time);
+            if ($candle !== null && ($closes ? $run->close($candle) : $run->look($candle))) {
+                $fired[] = Clock::moment($time)->format('H:i:s')." {$candle->close}";
+            }
+        }
+
+        self::assertSame(['10:01:10 41.97', '10:02:05 41.96', '10:06:55 41.94', '10:26:30 41.83', '10:41:05 41.79', '10:42:05 41.78'], $fired);
     }
 
     public function test_candles_hang_together(): void

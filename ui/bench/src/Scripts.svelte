@@ -1,4 +1,5 @@
 <script lang="ts">
+  import { untrack } from 'svelte';
   import { ask, type Parameters, type Previewed, type RunningScript, type ScriptEvent } from './api';
   import Attempted from './Attempted.svelte';
   import { bench } from './bench.svelte';
@@ -13,6 +14,9 @@
   let terms = $state<TermsOf>({ size: '1', fee: '0.05', slippage: 1 });
   let opened = $state<number | null>(null);
   let events = $state<ScriptEvent[]>([]);
+  let account = $state.raw<Previewed | null>(null);
+  /** Whether the marks on the chart are those of a running script. */
+  let shown = $state(false);
 
   const kind = $derived(bench.lists?.scripts[chosen]);
 
@@ -32,7 +36,7 @@
   $effect(() => {
     void chosen;
     void bench.chartKey;
-    choose();
+    untrack(() => shown || choose());
   });
 
   const what = () => ({
@@ -45,6 +49,7 @@
   });
 
   async function look() {
+    shown = false;
     bench.preview = await ask<Previewed>('POST', 'preview', what());
   }
 
@@ -61,6 +66,16 @@
   async function open(script: RunningScript) {
     opened = opened === script.id ? null : script.id;
     events = opened === null ? [] : (await ask<{ events: ScriptEvent[] }>('GET', `scripts/${script.id}/events`)).events;
+    account = opened === null ? null : await ask<Previewed>('GET', `scripts/${script.id}/account`);
+  }
+
+  /** Its own chart, with all that it did. */
+  async function show(script: RunningScript) {
+    shown = true;
+    bench.chartKey = script.chart;
+    bench.candles = script.candles;
+    bench.preview = account;
+    await bench.draw();
   }
 </script>
 
@@ -75,7 +90,7 @@
     <Attempted primary work={look}>Preview</Attempted>
     <Attempted work={run}>Run it from now on</Attempted>
   </div>
-  {#if bench.preview}<Summary preview={bench.preview} /><TradeThese
+  {#if bench.preview && !shown}<Summary preview={bench.preview} /><TradeThese
       {what}
       usualName="{kind?.label}, {bench.chart?.symbol}"
     />{/if}
@@ -99,7 +114,9 @@
         <p class="quiet">{script.symbol}, {script.candles}, since {moment(script.since, false)}</p>
         <p class="figure">holds {plain(script.position)}, made {signed(script.money)}</p>
         {#if opened === script.id}
+          <Attempted small work={() => show(script)}>Show it on its chart</Attempted>
           {#if script.state === 'running'}<Attempted small work={() => stop(script)}>Stop it, and its alerts</Attempted>{/if}
+          {#if account}<Summary preview={account} />{/if}
           <table class="figure w-full">
             <tbody>
               {#each events as event (event.id)}<tr class="border-t border-base-300"
