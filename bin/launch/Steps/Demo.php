@@ -16,7 +16,7 @@ use Launch\Trouble;
 final class Demo
 {
     /** Of history. */
-    private const DAYS = '21';
+    private const DAYS = '15';
 
     /** @return Desk */
     public static function setUp(Place $place): array

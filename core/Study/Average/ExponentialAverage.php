@@ -4,7 +4,7 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Study\Average;
 
-/** average + (number − average) × 2 ÷ (n + 1), begun with the simple average of the first n. */
+/** average + (number − average) × share, begun with the simple average of the first n. The usual share is 2 ÷ (n + 1). */
 final class ExponentialAverage implements Average
 {
     private ?float $average = null;
@@ -13,12 +13,17 @@ final class ExponentialAverage implements Average
 
     private int $count = 0;
 
-    public function __construct(private readonly int $length) {}
+    private readonly float $share;
+
+    public function __construct(private readonly int $length, ?float $share = null)
+    {
+        $this->share = $share ?? 2 / ($length + 1);
+    }
 
     public function next(float $number): ?float
     {
         if ($this->average !== null) {
-            return $this->average += ($number - $this->average) * 2 / ($this->length + 1);
+            return $this->average += ($number - $this->average) * $this->share;
         }
         $this->sum += $number;
         if (++$this->count === $this->length) {

@@ -141,7 +141,7 @@ final readonly class RunningScripts
         return [
             'id' => $row->id, 'script' => $row->script, 'label' => Scripts::definition($row->script)->label, 'chart' => $row->chart, 'symbol' => Charts::of($row->chart)->symbol(), 'candles' => $row->candles,
             'parameters' => json_decode($row->parameters, true, flags: JSON_THROW_ON_ERROR), 'size' => (string) BigDecimal::of($row->size)->stripTrailingZeros(), 'fee' => (string) BigDecimal::of($row->fee)->stripTrailingZeros(), 'slippage' => $row->slippage,
-            'state' => $row->state, 'since' => $row->since, 'position' => $last === null ? '0' : (string) BigDecimal::of($last->position)->stripTrailingZeros(), 'money' => $last === null ? '0' : (string) BigDecimal::of($last->money)->toScale(2, RoundingMode::HALF_EVEN), 'last_at' => $last?->at,
+            'state' => $row->state, 'since' => $row->since, 'position' => $last === null ? '0' : (string) BigDecimal::of($last->position)->stripTrailingZeros(), 'money' => $last === null ? '0.00' : (string) BigDecimal::of($last->money)->toScale(2, RoundingMode::HALF_EVEN), 'last_at' => $last?->at,
         ];
     }
 }

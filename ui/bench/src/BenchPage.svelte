@@ -99,7 +99,7 @@
   <header class="sheet flex flex-wrap items-center gap-x-4 gap-y-1 px-3 py-1.5">
     <h1 class="text-lg font-bold italic">Bench</h1>
     <span class="quiet">made-up prices, to practise on</span>
-    <select class="select w-56 select-sm" bind:value={bench.chartKey} onchange={changed} aria-label="Chart">
+    <select class="select w-72 select-sm" bind:value={bench.chartKey} onchange={changed} aria-label="Chart">
       {#each bench.lists?.charts ?? [] as chart (chart.key)}<option value={chart.key}
           >{chart.symbol} · {chart.kind}, {chart.venue.replace('_', ' ')}</option
         >{/each}
