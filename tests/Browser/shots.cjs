@@ -1,8 +1,18 @@
-// One picture of each main view of the running demo: node shots.cjs ADDRESS MAIL PASSWORD FOLDER
+// One picture of each main view of the running demo: node shots.cjs ADDRESS MAIL PASSWORD FOLDER BENCH
 const { chromium } = require('@playwright/test');
 
-const [, , address, mail, password, folder] = process.argv;
+const [, , address, mail, password, folder, bench] = process.argv;
 const SETTLE = 2500;
+
+/** A pair of conditions with its preview. */
+async function drawUp(page) {
+  for (const study of ['bollinger', 'rsi']) await page.getByLabel('Add a study').selectOption(study);
+  for (const [group, is] of [['Get in', 'crosses_up'], ['Get out', 'crosses_down']]) {
+    await page.getByRole('group', { name: group }).getByRole('button', { name: '+ term' }).click();
+    await page.getByLabel(`${group}, term 1, is`).selectOption(is);
+  }
+  await page.getByRole('button', { name: 'Preview the pair' }).click();
+}
 
 const views = [
   ['panel', '/', 'day'],
@@ -19,10 +29,11 @@ const views = [
   ['symbols', '/symbols', 'day'],
   ['journal', '/journal', 'day', (page) => page.getByRole('region', { name: 'Messages' }).getByRole('link').filter({ hasText: 'sent' }).first().click()],
   ['blotter', '/blotter', 'day'],
-  ['position', '/blotter', 'day', (page) => page.getByRole('region', { name: 'Positions' }).getByRole('link').first().click()],
+  ['position', '/blotter', 'day', (page) => page.getByRole('region', { name: 'Positions' }).getByRole('link', { name: /tufa|chert|marl/ }).first().click()],
   ['trades', '/trades', 'day'],
   ['accounts', '/accounts', 'day'],
   ['notices', '/notices', 'day'],
+  ['bench', bench, 'day', drawUp],
 ];
 
 (async () => {
@@ -35,7 +46,6 @@ const views = [
   await page.evaluate(() => localStorage.setItem('theme', 'day'));
   await page.reload();
   await page.getByLabel('Mail address').waitFor();
-  await page.screenshot({ path: `${folder}/sign-in.png` });
   await page.getByLabel('Mail address').fill(mail);
   await page.getByLabel('Password').fill(password);
   await page.getByRole('button', { name: 'Sign in' }).click();

@@ -20,7 +20,7 @@ final class Shots
         $demo = Demo::running($place);
         DebianPackages::install(DebianPackages::FOR_TESTS);
 
-        return Shell::show(['node', 'tests/Browser/shots.cjs', $place->url(), $demo['email'], $demo['password'], 'docs/screenshots'], [
+        return Shell::show(['node', 'tests/Browser/shots.cjs', $place->url(), $demo['email'], $demo['password'], 'docs/screenshots', "http://127.0.0.1:{$place->port('bench')}/"], [
             'NODE_PATH' => Place::root().'/ui/node_modules',
         ], Place::root());
     }

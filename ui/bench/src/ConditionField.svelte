@@ -64,22 +64,26 @@
         ><option value="and">and</option><option value="or">or</option></select
       >
     {/if}
-    <div class="flex flex-wrap items-center gap-1">
-      {@render operand(i, 'left', term.left)}
-      <select class="select w-28 select-xs" bind:value={term.is} {onchange} aria-label="{label}, term {i + 1}, is">
-        {#each Object.keys(bench.lists?.comparisons ?? {}) as one (one)}<option value={one}>{one.replace('_', ' ')}</option
-          >{/each}
-      </select>
-      {#if bench.lists?.comparisons[term.is]}{@render operand(i, 'right', term.right)}{/if}
-      <button
-        type="button"
-        class="quiet cursor-pointer px-1"
-        aria-label="{label}: remove term {i + 1}"
-        onclick={() => {
-          condition.terms.splice(i, 1);
-          onchange();
-        }}>×</button
-      >
+    <div class="flex flex-col gap-1 border-l-2 border-base-300 pl-2">
+      <div class="flex items-center gap-1">
+        {@render operand(i, 'left', term.left)}
+        <button
+          type="button"
+          class="quiet cursor-pointer px-1"
+          aria-label="{label}: remove term {i + 1}"
+          onclick={() => {
+            condition.terms.splice(i, 1);
+            onchange();
+          }}>×</button
+        >
+      </div>
+      <div class="flex items-center gap-1">
+        <select class="select w-32 shrink-0 select-xs" bind:value={term.is} {onchange} aria-label="{label}, term {i + 1}, is">
+          {#each Object.keys(bench.lists?.comparisons ?? {}) as one (one)}<option value={one}>{one.replace('_', ' ')}</option
+            >{/each}
+        </select>
+        {#if bench.lists?.comparisons[term.is]}{@render operand(i, 'right', term.right)}{/if}
+      </div>
     </div>
   {/each}
   <button type="button" class="btn self-start btn-xs" onclick={add}>+ term</button>
