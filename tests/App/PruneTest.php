@@ -23,6 +23,7 @@ final class PruneTest extends TestCase
         $unread = $desk->send('not a message at all');
         $split = $desk->send("exit short MARL/USD\nexit short MARL/USD");
         $young = $desk->send('nor is this');
+        Desk::waitFor('the parts are decided too', static fn (): ?bool => Decision::query()->where('account_id', $desk->account->id)->whereNotNull('finished_at')->count() === 4 ?: null);
         $longAgo = now()->subDays(61)->format('Y-m-d H:i:s.u');
         Message::query()->where('desk_id', $desk->account->desk_id)->where('id', '!=', $young->id)->update(['received_at' => $longAgo]);
         foreach ([$longAgo, null] as $readAt) {
