@@ -10,6 +10,7 @@ use Standin\Bench\Alert\AlertRun;
 use Standin\Bench\Alert\Alerts;
 use Standin\Bench\Alert\Firing;
 use Standin\Bench\Alert\Template;
+use Standin\Bench\Chart\Candles;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Script\Event;
@@ -30,8 +31,8 @@ final class Runner
     /** Milliseconds of practice time; who was away for longer goes on from now, as a platform that was switched off. */
     private const LONGEST_AWAY = 900_000;
 
-    /** Milliseconds by which looks and clocks differ anyway. */
-    private const LONGEST_SETTING = 86_400_000;
+    /** Milliseconds of practice time that a script is taken through at once; a week. */
+    private const LONGEST_LEAP = 604_800_000;
 
     /** @var array<int, AlertRun> By id. */
     private array $alerts = [];
@@ -60,30 +61,38 @@ final class Runner
     private function alert(stdClass $alert, int $now): void
     {
         $interval = Interval::named($alert->candles);
-        $look = $interval->look();
-        $now -= $now % $look;
-        if ($now === (int) $alert->seen_until) {
+        $candles = Charts::of($alert->chart)->candles($interval);
+        $now -= $now % $interval->look();
+        $from = (int) $alert->seen_until;
+        if ($now === $from) {
             return;
         }
-        $candles = Charts::of($alert->chart)->candles($interval);
-        $from = $this->isAway((int) $alert->seen_until, $now) ? $now : (int) $alert->seen_until;
-        if ($from !== (int) $alert->seen_until) {
+        if ($this->isAway($from, $now)) {
             unset($this->alerts[$alert->id]);
+            $from = $now;
         }
         $run = $this->alerts[$alert->id] ??= $this->begunAlert($alert, $from);
-        for ($time = $from - $from % $look + $look; $time <= $now; $time += $look) {
-            $begin = $candles->begin($time - 1);
-            $closes = $time === $begin + $interval->length();
-            $candle = $candles->forming($time - ($closes ? 1 : 0));
-            $candle = $closes ? ($candles->between($begin, $begin)[0] ?? null) : $candle;
-            if ($candle !== null && ($closes ? $run->close($candle) : $run->look($candle))) {
-                $this->fire($alert, $time, $candle, []);
-                if ($alert->firing === Firing::OnlyOnce->value) {
-                    break;
-                }
+        $fires = [];
+        for ($time = $from - $from % $interval->look() + $interval->look(); $time <= $now && ! ($fires !== [] && $alert->firing === Firing::OnlyOnce->value); $time += $interval->look()) {
+            $candle = $this->candleAt($candles, $interval, $time);
+            if ($candle !== null && ($candle->at + $interval->length() === $time ? $run->close($candle) : $run->look($candle))) {
+                $fires[] = [$time, $candle];
             }
         }
-        $this->database->table('alerts')->where('id', $alert->id)->update(['seen_until' => $now]);
+        $this->database->transaction(function () use ($alert, $fires, $now): void {
+            foreach ($fires as [$time, $candle]) {
+                $this->fire($alert, $time, $candle, []);
+            }
+            $this->database->table('alerts')->where('id', $alert->id)->update(['seen_until' => $now]);
+        });
+    }
+
+    /** The one that closes at a time, or goes on then as far as it has come. */
+    private function candleAt(Candles $candles, Interval $interval, int $time): ?Candle
+    {
+        $begin = $candles->begin($time - 1);
+
+        return $begin + $interval->length() === $time ? $candles->between($begin, $begin)[0] ?? null : $candles->forming($time);
     }
 
     private function begunAlert(stdClass $alert, int $from): AlertRun
@@ -97,69 +106,52 @@ final class Runner
 
     private function script(stdClass $script, int $now): void
     {
-        $interval = Interval::named($script->candles);
-        $candles = Charts::of($script->chart)->candles($interval);
         $seen = (int) $script->seen_until;
-        $now -= $now % $interval->look();
-        if ($now <= $seen) {
-            $this->setBack($script, $seen - $now);
+        $now -= $now % Interval::named($script->candles)->look();
+        if ($now === $seen) {
+            return;
+        }
+        if ($now < $seen || $now - $seen > self::LONGEST_LEAP) {
+            $this->beginAnew($script, $now);
 
             return;
         }
-        $run = $this->scripts[$script->id] ??= $this->caughtUp($script, $seen);
-        $tells = ! $this->isAway($seen, $now);
-        $events = [];
-        for ($begin = $candles->begin($seen); $begin <= $now; $begin += $interval->length()) {
-            $end = $begin + $interval->length();
-            if ($run->book()->resting() !== []) {
-                foreach ($candles->within($begin) as $time => $price) {
-                    if ($time > max($seen, $begin) && $time <= $now) {
-                        array_push($events, ...$run->look($time, $price));
-                    }
-                }
-            }
-            $closed = $end > $seen && $end <= $now ? ($candles->between($begin, $begin)[0] ?? null) : null;
-            if ($closed !== null) {
-                array_push($events, ...$run->close($closed));
-            }
-        }
-        $this->database->transaction(function () use ($script, $events, $tells, $now): void {
-            $this->keep($script, $events, $tells);
+        // After a start of this process: what the script did since it began, which was told then.
+        $run = $this->scripts[$script->id] ?? $this->goneOn(RunningScripts::begun($script), $script, (int) $script->since, $seen)[0];
+        [$this->scripts[$script->id], $events] = $this->goneOn($run, $script, $seen, $now);
+        $this->database->transaction(function () use ($script, $events, $seen, $now): void {
+            $this->keep($script, $events, tells: ! $this->isAway($seen, $now));
             $this->database->table('scripts')->where('id', $script->id)->update(['seen_until' => $now]);
         });
     }
 
-    /** When the practice clock was set back, a script begins anew. */
-    private function setBack(stdClass $script, int $by): void
+    /** When the practice clock was set back or far ahead, what a script has seen is not there any more: it begins anew, with nothing held. */
+    private function beginAnew(stdClass $script, int $now): void
     {
-        if ($by > self::LONGEST_SETTING) {
-            $now = PracticeClock::shared()->now();
-            $this->database->table('scripts')->where('id', $script->id)->update(['since' => $now, 'seen_until' => $now]);
-            unset($this->scripts[$script->id]);
-        }
+        $this->database->table('scripts')->where('id', $script->id)->update(['since' => $now, 'seen_until' => $now]);
+        unset($this->scripts[$script->id]);
     }
 
-    /** After a start of this process: what the script did since it began, which was told then. */
-    private function caughtUp(stdClass $script, int $seen): Run
+    /** @return array{Run, list<Event>} */
+    private function goneOn(Run $run, stdClass $script, int $from, int $to): array
     {
-        $run = RunningScripts::begun($script);
         $interval = Interval::named($script->candles);
         $candles = Charts::of($script->chart)->candles($interval);
-        foreach ($candles->between($candles->begin((int) $script->since), $candles->begin($seen)) as $candle) {
-            $end = $candle->at + $interval->length();
-            if ($run->book()->resting() !== []) {
-                foreach ($candles->within($candle->at) as $time => $price) {
-                    if ($time > max((int) $script->since, $candle->at) && $time <= $seen) {
-                        $run->look($time, $price);
-                    }
+        $events = [];
+        foreach ($candles->between($candles->begin($from), $candles->begin($to)) as $candle) {
+            $looks = $run->book()->resting() === [] ? [] : $candles->within($candle->at);
+            foreach ($looks as $time => $price) {
+                if ($time > max($from, $candle->at) && $time <= $to) {
+                    array_push($events, ...$run->look($time, $price));
                 }
             }
-            if ($end > (int) $script->since && $end <= $seen) {
-                $run->close($candle);
+            $end = $candle->at + $interval->length();
+            if ($end > $from && $end <= $to) {
+                array_push($events, ...$run->close($candle));
             }
         }
 
-        return $run;
+        return [$run, $events];
     }
 
     /** @param  list<Event>  $events */
@@ -172,10 +164,11 @@ final class Runner
             'script_id' => $script->id, 'at' => $event->at, 'kind' => $event->kind, 'side' => $event->side, 'size' => (string) $event->size, 'price' => (string) $event->price,
             'label' => mb_substr($event->label, 0, 80), 'position' => (string) $event->after, 'money' => (string) $event->money->toScale(12, RoundingMode::HALF_EVEN),
         ], $events));
-        $candles = Charts::of($script->chart)->candles(Interval::named($script->candles));
+        $interval = Interval::named($script->candles);
+        $candles = Charts::of($script->chart)->candles($interval);
         $alerts = $tells ? $this->database->table('alerts')->where('script_id', $script->id)->where('state', 'active')->orderBy('id')->get()->all() : [];
         foreach (array_filter($events, static fn (Event $event): bool => $event->isTold()) as $event) {
-            $candle = $candles->between($candles->begin($event->at - 1), $candles->begin($event->at - 1))[0] ?? null;
+            $candle = $this->candleAt($candles, $interval, $event->at);
             foreach ($alerts as $alert) {
                 $candle === null || ($alert->only_when !== null && ! $event->is($alert->only_when)) || $this->fire($alert, $event->at, $candle, $event->values());
             }
@@ -194,6 +187,6 @@ final class Runner
 
     private function isAway(int $seen, int $now): bool
     {
-        return $now < $seen - self::LONGEST_SETTING || $now - $seen > self::LONGEST_AWAY * PracticeClock::shared()->rate(Clock::milliseconds());
+        return $now < $seen || $now - $seen > self::LONGEST_AWAY * PracticeClock::shared()->rate(Clock::milliseconds());
     }
 }

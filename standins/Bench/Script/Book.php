@@ -26,8 +26,11 @@ final class Book
     /** @var array<string, Wish> By label, in the order in which they were placed. */
     private array $resting = [];
 
-    /** @param  BigDecimal  $fee  Share of an order's value. */
-    public function __construct(private readonly BigDecimal $fee)
+    /**
+     * @param  BigDecimal  $fee  Share of an order's value.
+     * @param  BigDecimal  $multiplier  Units of value in one of size: of a lot, or 1.
+     */
+    public function __construct(private readonly BigDecimal $fee, private readonly BigDecimal $multiplier)
     {
         $this->position = $this->average = $this->realised = $this->fees = BigDecimal::zero();
     }
@@ -56,7 +59,7 @@ final class Book
     /** What would have been made if all were closed at a price. */
     public function money(BigDecimal $price): BigDecimal
     {
-        return $this->realised()->plus($price->minus($this->average)->multipliedBy($this->position));
+        return $this->realised()->plus($price->minus($this->average)->multipliedBy($this->position)->multipliedBy($this->multiplier));
     }
 
     /** @return array<string, Wish> */
@@ -89,12 +92,12 @@ final class Book
     {
         $size = $order->size ?? BigDecimal::zero();
         $signed = $order->side === 'buy' ? $size : $size->negated();
-        $this->fees = $this->fees->plus($size->multipliedBy($price)->multipliedBy($this->fee));
+        $this->fees = $this->fees->plus($size->multipliedBy($price)->multipliedBy($this->multiplier)->multipliedBy($this->fee));
         $after = $this->position->plus($signed);
         $closes = $this->position->getSign() === -$signed->getSign();
         if ($closes) {
             $closed = BigDecimal::min($this->position->abs(), $size)->multipliedBy($this->position->getSign());
-            $this->realised = $this->realised->plus($price->minus($this->average)->multipliedBy($closed));
+            $this->realised = $this->realised->plus($price->minus($this->average)->multipliedBy($closed)->multipliedBy($this->multiplier));
         }
         $this->average = match (true) {
             $after->isZero() => BigDecimal::zero(),

@@ -39,7 +39,7 @@ final class Run
     public function warmUp(Candle $candle): void
     {
         $this->last = $candle->close;
-        $this->script->close($candle, new Book(BigDecimal::zero()));
+        $this->script->close($candle, new Book(BigDecimal::zero(), BigDecimal::one()));
     }
 
     /**

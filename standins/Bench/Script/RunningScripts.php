@@ -122,7 +122,7 @@ final readonly class RunningScripts
     /** @param  BigDecimal  $fee  Percent. */
     public static function runOf(Chart $chart, Interval $interval, Script $script, BigDecimal $fee, int $slippage): Run
     {
-        return new Run($chart, $interval, $script, new Book($fee->multipliedBy('0.01')), $chart->details()->tick->multipliedBy($slippage));
+        return new Run($chart, $interval, $script, new Book($fee->multipliedBy('0.01'), $chart->details()->multiplier), $chart->details()->tick->multipliedBy($slippage));
     }
 
     /** @throws Trouble */

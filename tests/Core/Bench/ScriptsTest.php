@@ -9,11 +9,13 @@ use PHPUnit\Framework\Attributes\DataProvider;
 use PHPUnit\Framework\TestCase;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Chart\VenueChart;
+use Standin\Bench\Script\Book;
 use Standin\Bench\Script\Event;
 use Standin\Bench\Script\RoundTrips;
 use Standin\Bench\Script\Run;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Script\Scripts;
+use Standin\Bench\Script\Wish;
 use Standin\Quarrystone\Market;
 use Wexon\Core\Study\Candle;
 
@@ -80,6 +82,16 @@ final class ScriptsTest extends TestCase
             $flip->values(),
         );
         self::assertSame(3 * self::BAR, $flip->at, 'at the close of its candle');
+    }
+
+    public function test_a_book_of_lots(): void
+    {
+        $book = new Book(BigDecimal::of('0.0001'), BigDecimal::of(100_000));
+        $book->fill(Wish::sell(BigDecimal::of('0.5'), ''), BigDecimal::of('0.9740'));
+        $book->fill(Wish::buy(BigDecimal::of('0.2'), ''), BigDecimal::of('0.9730'));
+
+        // 0.0010 of 20 000, and 0.0020 of 30 000; fees of 0.01 % of 48 700 and 19 460.
+        self::assertSame(['-0.3', '0.974', '13.1840', '73.1840'], array_map(strval(...), [$book->position(), $book->average()->stripTrailingZeros(), $book->realised()->toScale(4), $book->money(BigDecimal::of('0.9720'))->toScale(4)]));
     }
 
     public function test_round_trips_and_their_sums(): void
