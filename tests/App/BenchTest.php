@@ -125,9 +125,13 @@ final class BenchTest extends TestCase
 
         $route = Route::query()->findOrFail($made['route_id']);
         $script = DB::table('bench.scripts')->orderByDesc('id')->first();
-        Desk::waitFor('the coin has fallen three times', static fn (): ?bool => DB::table('bench.script_events')->where('script_id', $script?->id)->count() >= 3 ?: null);
-        // What it holds is worked out anew by the next process, which tells nothing twice.
+        $firings = static fn (string $state) => DB::table('bench.firings')->whereIn('alert_id', DB::table('bench.alerts')->where('script_id', $script?->id)->select('id'))->where('state', $state);
+        Desk::waitFor('the coin has fallen three times, and was told', static fn (): ?bool => $firings('delivered')->count() >= 3 && $firings('waiting')->doesntExist() && $firings('sending')->doesntExist() ?: null);
+        // What it holds is worked out anew by the next process, which tells nothing twice, nor what may have arrived.
+        $last = (array) $firings('delivered')->orderByDesc('id')->first();
+        $sending = DB::table('bench.firings')->insertGetId(['id' => null, 'state' => 'sending'] + $last);
         posix_kill(self::runner(), SIGKILL);
+        Desk::waitFor('that is told', static fn (): ?bool => str_contains((string) DB::table('bench.firings')->where(['id' => $sending, 'state' => 'failed'])->value('answer'), 'whether it arrived is not known') ?: null);
         Desk::waitFor('the coin has fallen eight times', static fn (): ?bool => DB::table('bench.script_events')->where('script_id', $script?->id)->count() >= 8 ?: null);
         self::bench()->delete("scripts/{$script?->id}")->throw();
         Desk::waitFor('Wexon has read all of it', static fn (): ?bool => DB::table('bench.firings')->where('state', 'waiting')->doesntExist()

@@ -41,6 +41,12 @@ final readonly class Post
         }
     }
 
+    /** What a process that died was sending may have arrived: it is not sent a second time by itself. */
+    public function giveUpUnknown(): void
+    {
+        $this->database->table('firings')->where('state', 'sending')->update(['state' => 'failed', 'answer' => 'The bench was switched off while it sent this: whether it arrived is not known.']);
+    }
+
     /** Once more, because somebody asks for it. */
     public function again(int $firingId): void
     {
@@ -50,6 +56,7 @@ final readonly class Post
     private function send(stdClass $firing): void
     {
         $began = microtime(true);
+        $this->database->table('firings')->where('id', $firing->id)->update(['state' => 'sending']);
         [$delivered, $status, $answer] = $firing->way === 'mail' ? $this->mail($firing) : $this->web($firing);
         $tries = $firing->tries + 1;
         $this->database->table('firings')->where('id', $firing->id)->update([

@@ -105,7 +105,7 @@ export type Fired = {
   price: string;
   body: string;
   way: string;
-  state: 'waiting' | 'delivered' | 'failed';
+  state: 'waiting' | 'sending' | 'delivered' | 'failed';
   tries: number;
   sent_at: number | null;
   status: number | null;
