@@ -9,7 +9,7 @@ use JsonException;
 use Standin\Bench\Alert\Alerts;
 use Standin\Bench\Alert\Post;
 use Standin\Bench\Chart\Imports;
-use Standin\Bench\Script\Account;
+use Standin\Bench\Script\Ledger;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Trouble;
 use Standin\Bench\Wexon\Handover;
@@ -73,7 +73,7 @@ final readonly class Bench
             'GET scripts' => ['scripts' => $scripts->all()],
             'POST scripts' => $scripts->start($body),
             'GET scripts/N/events' => ['events' => $scripts->events($id)],
-            'GET scripts/N/account' => (new Account($this->database))->of($scripts->row($id)),
+            'GET scripts/N/ledger' => (new Ledger($this->database))->of($scripts->row($id)),
             'DELETE scripts/N' => self::done(static fn () => $scripts->stop($id)),
             'GET wexon' => ['url' => $wexon->url(), 'is_set' => $wexon->isSet()],
             'PUT wexon' => self::done(static fn () => $wexon->set(Desk::text($body, 'url'), Desk::text($body, 'token'))),

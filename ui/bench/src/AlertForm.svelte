@@ -54,6 +54,12 @@
         >{/each}
     </select></label
   >
+  {#if slip?.is_script && condition !== null}
+    <p class="text-warning">
+      This slip passes on the orders of a script: run one on its chart under Scripts, and choose it here. What you have filled in
+      stays.
+    </p>
+  {/if}
   {#if condition !== null}
     <label class="flex flex-col"
       >When

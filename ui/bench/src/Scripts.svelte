@@ -14,7 +14,7 @@
   let terms = $state<TermsOf>({ size: '1', fee: '0.05', slippage: 1 });
   let opened = $state<number | null>(null);
   let events = $state<ScriptEvent[]>([]);
-  let account = $state.raw<Previewed | null>(null);
+  let ledger = $state.raw<Previewed | null>(null);
   /** Whether the marks on the chart are those of a running script. */
   let shown = $state(false);
 
@@ -66,7 +66,7 @@
   async function open(script: RunningScript) {
     opened = opened === script.id ? null : script.id;
     events = opened === null ? [] : (await ask<{ events: ScriptEvent[] }>('GET', `scripts/${script.id}/events`)).events;
-    account = opened === null ? null : await ask<Previewed>('GET', `scripts/${script.id}/account`);
+    ledger = opened === null ? null : await ask<Previewed>('GET', `scripts/${script.id}/ledger`);
   }
 
   /** Its own chart, with all that it did. */
@@ -74,7 +74,7 @@
     shown = true;
     bench.chartKey = script.chart;
     bench.candles = script.candles;
-    bench.preview = account;
+    bench.preview = ledger;
     await bench.draw();
   }
 </script>
@@ -116,7 +116,7 @@
         {#if opened === script.id}
           <Attempted small work={() => show(script)}>Show it on its chart</Attempted>
           {#if script.state === 'running'}<Attempted small work={() => stop(script)}>Stop it, and its alerts</Attempted>{/if}
-          {#if account}<Summary preview={account} />{/if}
+          {#if ledger}<Summary preview={ledger} />{/if}
           <table class="figure w-full">
             <tbody>
               {#each events as event (event.id)}<tr class="border-t border-base-300"

@@ -11,7 +11,7 @@ use Standin\Bench\Chart\Interval;
 use stdClass;
 
 /** What a running script has done so far, in the shape of a preview: to be laid beside what Wexon made of it. */
-final readonly class Account
+final readonly class Ledger
 {
     private const MOST = 5_000;
 
