@@ -116,23 +116,22 @@ final class Runner
 
             return;
         }
-        // After a start of this process: what the script did since it began, which was told then.
-        $run = $this->scripts[$script->id] ?? $this->goneOn(RunningScripts::begun($script), $script, (int) $script->since, $seen)[0];
-        [$this->scripts[$script->id], $events] = $this->goneOn($run, $script, $seen, $now);
-        $this->database->transaction(function () use ($script, $events, $seen, $now): void {
+        $run = $this->scripts[$script->id] ??= RunningScripts::run($script);
+        $events = $this->goneOn($run, $script, $seen, $now);
+        $this->database->transaction(function () use ($run, $script, $events, $seen, $now): void {
             $this->keep($script, $events, tells: ! $this->isAway($seen, $now));
-            $this->database->table('scripts')->where('id', $script->id)->update(['seen_until' => $now]);
+            $this->database->table('scripts')->where('id', $script->id)->update(['seen_until' => $now, 'state_then' => $run->putDown()]);
         });
     }
 
     /** When the practice clock was set back or far ahead, what a script has seen is not there any more: it begins anew, with nothing held. */
     private function beginAnew(stdClass $script, int $now): void
     {
-        $this->database->table('scripts')->where('id', $script->id)->update(['since' => $now, 'seen_until' => $now]);
+        $this->database->table('scripts')->where('id', $script->id)->update(['since' => $now, 'seen_until' => $now, 'state_then' => null]);
         unset($this->scripts[$script->id]);
     }
 
-    /** @return array{Run, list<Event>} */
+    /** @return list<Event> */
     private function goneOn(Run $run, stdClass $script, int $from, int $to): array
     {
         $interval = Interval::named($script->candles);
@@ -151,7 +150,7 @@ final class Runner
             }
         }
 
-        return [$run, $events];
+        return $events;
     }
 
     /** @param  list<Event>  $events */

@@ -46,6 +46,7 @@ CREATE TABLE IF NOT EXISTS scripts (
     slippage INT UNSIGNED NOT NULL,
     state VARCHAR(12) NOT NULL,
     since BIGINT NOT NULL,
+    state_then MEDIUMBLOB NULL,
     seen_until BIGINT NOT NULL,
     created_at BIGINT NOT NULL,
     KEY (state)

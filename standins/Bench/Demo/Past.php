@@ -11,6 +11,7 @@ use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Script\Scripts;
+use Standin\Bench\Script\Terms;
 use Standin\Exchange\Clock;
 use Wexon\Core\Practice\Noise;
 use Wexon\Core\Study\Candle;
@@ -53,8 +54,8 @@ final readonly class Past
      */
     private function messages(Line $line, Chart $chart, array $candles, int $until): array
     {
-        $script = Scripts::definition($line->script)->make($line->past, $chart, BigDecimal::of($line->size));
-        $run = RunningScripts::runOf($chart, Interval::QuarterHour, $script, BigDecimal::zero(), 0);
+        $script = Scripts::definition($line->script)->make($line->past);
+        $run = RunningScripts::runOf(new Terms($chart, BigDecimal::of($line->size)), Interval::QuarterHour, $script, BigDecimal::zero(), 0);
         $messages = [];
         foreach ($candles as $candle) {
             foreach ($run->close($candle) as $event) {

@@ -8,7 +8,7 @@ namespace Standin\Bench\Script;
 trait ActsAtTheClose
 {
     /** @return list<Wish> */
-    public function filled(Wish $order, Book $book): array
+    public function filled(Wish $order, Book $book, Terms $terms): array
     {
         return [];
     }

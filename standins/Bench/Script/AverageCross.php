@@ -17,7 +17,7 @@ final class AverageCross implements Script
 
     private ExponentialAverage $slow;
 
-    private function __construct(int $fast, int $slow, private readonly Terms $terms)
+    private function __construct(int $fast, int $slow)
     {
         $this->fast = new ExponentialAverage($fast);
         $this->slow = new ExponentialAverage($slow);
@@ -28,10 +28,10 @@ final class AverageCross implements Script
         return new Definition('Average cross, always in', 'Long while the fast average of the closes is above the slow one, short while below: each cross reverses.', [
             'fast' => new Parameter('Fast average', 9, 1, 200),
             'slow' => new Parameter('Slow average', 21, 2, 400),
-        ], static fn (array $given, Terms $terms): self => new self((int) $given['fast'], (int) $given['slow'], $terms));
+        ], static fn (array $given): self => new self((int) $given['fast'], (int) $given['slow']));
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         $fast = $this->fast->next($candle->close);
         $slow = $this->slow->next($candle->close);
@@ -40,8 +40,8 @@ final class AverageCross implements Script
         }
 
         return match ($fast <=> $slow) {
-            1 => $book->position()->isPositive() ? [] : Stance::long($book, $this->terms->size, 'cross up'),
-            -1 => $book->position()->isNegative() ? [] : Stance::short($book, $this->terms->size, 'cross down'),
+            1 => $book->position()->isPositive() ? [] : Stance::long($book, $terms->size, 'cross up'),
+            -1 => $book->position()->isNegative() ? [] : Stance::short($book, $terms->size, 'cross down'),
             default => [],
         };
     }

@@ -25,7 +25,7 @@ final class Averaging implements Script
     private int $adds = 0;
 
     /** @param  array<string, float>  $given */
-    private function __construct(private readonly Study $rsi, private readonly array $given, private readonly Terms $terms) {}
+    private function __construct(private readonly Study $rsi, private readonly array $given) {}
 
     public static function definition(): Definition
     {
@@ -36,10 +36,10 @@ final class Averaging implements Script
             'growth' => new Parameter('Each add times', 1.5, 1, 4, whole: false),
             'adds' => new Parameter('Most adds', 4, 0, 20),
             'gain' => new Parameter('Percent over the average', 0.3, 0.01, 20, whole: false),
-        ], static fn (array $given, Terms $terms): self => new self(Studies::make('rsi', ['length' => $given['length']]), $given, $terms));
+        ], static fn (array $given): self => new self(Studies::make('rsi', ['length' => $given['length']]), $given));
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         $rsi = $this->rsi->next($candle)['rsi'] ?? null;
         $turnsUp = $candle->close > $this->before;
@@ -48,23 +48,23 @@ final class Averaging implements Script
             return [];
         }
         if ($book->position()->isZero()) {
-            return $rsi < $this->given['low'] ? $this->bought($candle, 0, 'dip') : [];
+            return $rsi < $this->given['low'] ? $this->bought($candle, 0, 'dip', $terms) : [];
         }
         if ($candle->close >= $book->average()->toFloat() * (1 + $this->given['gain'] / 100)) {
             return Stance::flat($book, 'gain over the average');
         }
         $makesSense = $candle->close < $this->lastBuy * (1 - $this->given['step'] / 100) && $turnsUp;
 
-        return $makesSense && $this->adds < (int) $this->given['adds'] ? $this->bought($candle, $this->adds + 1, 'add '.($this->adds + 1)) : [];
+        return $makesSense && $this->adds < (int) $this->given['adds'] ? $this->bought($candle, $this->adds + 1, 'add '.($this->adds + 1), $terms) : [];
     }
 
     /** @return list<Wish> */
-    private function bought(Candle $candle, int $add, string $comment): array
+    private function bought(Candle $candle, int $add, string $comment, Terms $terms): array
     {
         $this->adds = $add;
         $this->lastBuy = $candle->close;
-        $size = $this->terms->size->multipliedBy(BigDecimal::of((string) $this->given['growth'])->power($add));
+        $size = $terms->size->multipliedBy(BigDecimal::of((string) $this->given['growth'])->power($add));
 
-        return [Wish::buy($this->terms->chart->details()->roundSizeDown($size)->stripTrailingZeros(), $comment)];
+        return [Wish::buy($terms->chart->details()->roundSizeDown($size)->stripTrailingZeros(), $comment)];
     }
 }

@@ -13,17 +13,17 @@ final class CoinToss implements Script
 {
     use ActsAtTheClose;
 
-    private function __construct(private readonly int $every, private readonly int $seed, private readonly Terms $terms) {}
+    private function __construct(private readonly int $every, private readonly int $seed) {}
 
     public static function definition(): Definition
     {
         return new Definition('Coin toss', 'Every so many candles a coin says long, short or flat. For testing: it knows nothing.', [
             'every' => new Parameter('Candles between tosses', 10, 1, 1000),
             'seed' => new Parameter('Which coin', 1, 1, 1000),
-        ], static fn (array $given, Terms $terms): self => new self((int) $given['every'], (int) $given['seed'], $terms));
+        ], static fn (array $given): self => new self((int) $given['every'], (int) $given['seed']));
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         $toss = Noise::mixed($this->seed, intdiv($candle->at, 1000));
         if ($toss % $this->every !== 0) {
@@ -31,8 +31,8 @@ final class CoinToss implements Script
         }
 
         return match (intdiv($toss, $this->every) % 5) {
-            0, 1 => Stance::long($book, $this->terms->size, 'heads'),
-            2, 3 => Stance::short($book, $this->terms->size, 'tails'),
+            0, 1 => Stance::long($book, $terms->size, 'heads'),
+            2, 3 => Stance::short($book, $terms->size, 'tails'),
             default => Stance::flat($book, 'on edge'),
         };
     }

@@ -4,9 +4,7 @@ declare(strict_types=1);
 
 namespace Standin\Bench\Script;
 
-use Brick\Math\BigDecimal;
 use Closure;
-use Standin\Bench\Chart\Chart;
 use Wexon\Core\Study\Parameter;
 use Wexon\Core\Study\StudyTrouble;
 
@@ -18,7 +16,7 @@ final readonly class Definition
 
     /**
      * @param  array<string, Parameter>  $parameters
-     * @param  Closure(array<string, float>, Terms): Script  $make
+     * @param  Closure(array<string, float>): Script  $make
      */
     public function __construct(
         public string $label,
@@ -33,9 +31,9 @@ final readonly class Definition
      *
      * @throws StudyTrouble If a parameter cannot be.
      */
-    public function make(array $given, Chart $chart, BigDecimal $size): Script
+    public function make(array $given): Script
     {
-        return ($this->make)(Parameter::takeAll($this->parameters, $given), new Terms($chart, $size));
+        return ($this->make)(Parameter::takeAll($this->parameters, $given));
     }
 
     /** @return array{label: string, says: string, parameters: array<string, array<string, mixed>>, message: string} */

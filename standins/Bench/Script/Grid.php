@@ -20,7 +20,7 @@ final class Grid implements Script
 
     private bool $hasBegun = false;
 
-    private function __construct(private readonly float $low, private readonly float $high, private readonly int $steps, private readonly Terms $terms)
+    private function __construct(private readonly float $low, private readonly float $high, private readonly int $steps)
     {
         if ($low >= $high) {
             throw new StudyTrouble("The lower price of a grid lies below the upper one; found {$low} and {$high}.");
@@ -33,10 +33,10 @@ final class Grid implements Script
             'low' => new Parameter('Lower price', 30, 0.00001, 1_000_000, whole: false),
             'high' => new Parameter('Upper price', 50, 0.00001, 1_000_000, whole: false),
             'steps' => new Parameter('Steps', 10, 1, 100),
-        ], static fn (array $given, Terms $terms): self => new self($given['low'], $given['high'], (int) $given['steps'], $terms), self::MESSAGE);
+        ], static fn (array $given): self => new self($given['low'], $given['high'], (int) $given['steps']), self::MESSAGE);
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         if ($this->hasBegun) {
             return [];
@@ -46,29 +46,29 @@ final class Grid implements Script
         $wishes = [];
         for ($step = 0; $step <= $this->steps; $step++) {
             if ($step !== $nearest) {
-                $wishes[] = $this->at($step, $step < $nearest ? 'buy' : 'sell');
+                $wishes[] = $this->at($step, $step < $nearest ? 'buy' : 'sell', $terms);
             }
         }
 
         return $wishes;
     }
 
-    public function filled(Wish $order, Book $book): array
+    public function filled(Wish $order, Book $book, Terms $terms): array
     {
         $step = (int) substr($order->label, strlen('step '));
 
-        return [$order->side === 'buy' ? $this->at($step + 1, 'sell') : $this->at($step - 1, 'buy')];
+        return [$order->side === 'buy' ? $this->at($step + 1, 'sell', $terms) : $this->at($step - 1, 'buy', $terms)];
     }
 
     /** @param  'buy'|'sell'  $side */
-    private function at(int $step, string $side): Wish
+    private function at(int $step, string $side, Terms $terms): Wish
     {
-        return Wish::rest($side, $this->terms->size, $this->price($step), "step {$step} {$side}");
+        return Wish::rest($side, $terms->size, $this->price($step, $terms), "step {$step} {$side}");
     }
 
-    private function price(int $step): BigDecimal
+    private function price(int $step, Terms $terms): BigDecimal
     {
-        return $this->terms->chart->price($this->low + ($this->high - $this->low) * $step / $this->steps)->dividedBy($this->terms->chart->details()->tick, 0, RoundingMode::HALF_EVEN)->multipliedBy($this->terms->chart->details()->tick);
+        return $terms->chart->price($this->low + ($this->high - $this->low) * $step / $this->steps)->dividedBy($terms->chart->details()->tick, 0, RoundingMode::HALF_EVEN)->multipliedBy($terms->chart->details()->tick);
     }
 
     private function nearest(float $price): int

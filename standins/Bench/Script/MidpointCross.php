@@ -16,17 +16,17 @@ final class MidpointCross implements Script
 
     private int $before = 0;
 
-    private function __construct(private readonly Study $midpoints, private readonly Terms $terms) {}
+    private function __construct(private readonly Study $midpoints) {}
 
     public static function definition(): Definition
     {
         return new Definition('Midpoint cross', 'Enters on a cross of the fast and the slow midpoint line, on its side; gets out when the close is back beyond the slow line.', [
             'fast' => new Parameter('Fast length', 9, 1, 200),
             'slow' => new Parameter('Slow length', 26, 2, 400),
-        ], static fn (array $given, Terms $terms): self => new self(Studies::make('midpoints', $given), $terms));
+        ], static fn (array $given): self => new self(Studies::make('midpoints', $given)));
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         $lines = $this->midpoints->next($candle);
         if (! isset($lines['fast'], $lines['slow'])) {
@@ -38,8 +38,8 @@ final class MidpointCross implements Script
         $isBack = $book->position()->getSign() === -($candle->close <=> $lines['slow']) && ! $book->position()->isZero();
 
         return match (true) {
-            $crossed && $now > 0 => Stance::long($book, $this->terms->size, 'midpoints cross up'),
-            $crossed => Stance::short($book, $this->terms->size, 'midpoints cross down'),
+            $crossed && $now > 0 => Stance::long($book, $terms->size, 'midpoints cross up'),
+            $crossed => Stance::short($book, $terms->size, 'midpoints cross down'),
             $isBack => Stance::flat($book, 'back beyond the slow line'),
             default => [],
         };

@@ -16,7 +16,7 @@ final class Oversold implements Script
 
     private ?float $before = null;
 
-    private function __construct(private readonly Study $rsi, private readonly float $low, private readonly float $high, private readonly Terms $terms) {}
+    private function __construct(private readonly Study $rsi, private readonly float $low, private readonly float $high) {}
 
     public static function definition(): Definition
     {
@@ -24,10 +24,10 @@ final class Oversold implements Script
             'length' => new Parameter('RSI length', 14, 2, 200),
             'low' => new Parameter('Oversold below', 30, 1, 50, whole: false),
             'high' => new Parameter('Overbought from', 65, 50, 99, whole: false),
-        ], static fn (array $given, Terms $terms): self => new self(Studies::make('rsi', ['length' => $given['length']]), $given['low'], $given['high'], $terms));
+        ], static fn (array $given): self => new self(Studies::make('rsi', ['length' => $given['length']]), $given['low'], $given['high']));
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         $before = $this->before;
         $rsi = $this->before = $this->rsi->next($candle)['rsi'] ?? null;
@@ -36,7 +36,7 @@ final class Oversold implements Script
         }
 
         return match (true) {
-            $book->position()->isZero() && $before < $this->low && $rsi >= $this->low => Stance::long($book, $this->terms->size, 'out of oversold'),
+            $book->position()->isZero() && $before < $this->low && $rsi >= $this->low => Stance::long($book, $terms->size, 'out of oversold'),
             ! $book->position()->isZero() && $rsi >= $this->high => Stance::flat($book, 'overbought'),
             default => [],
         };

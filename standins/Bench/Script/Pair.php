@@ -12,21 +12,21 @@ final class Pair implements Script
 {
     use ActsAtTheClose;
 
-    private function __construct(private readonly Condition $enter, private readonly Condition $exit, private readonly bool $isLong, private readonly Terms $terms) {}
+    private function __construct(private readonly Condition $enter, private readonly Condition $exit, private readonly bool $isLong) {}
 
-    public static function of(Condition $enter, Condition $exit, bool $isLong, Terms $terms): self
+    public static function of(Condition $enter, Condition $exit, bool $isLong): self
     {
-        return new self($enter, $exit, $isLong, $terms);
+        return new self($enter, $exit, $isLong);
     }
 
-    public function close(Candle $candle, Book $book): array
+    public function close(Candle $candle, Book $book, Terms $terms): array
     {
         $enters = $this->enter->next($candle);
         $exits = $this->exit->next($candle);
 
         return match (true) {
             $exits && ! $book->position()->isZero() => Stance::flat($book, 'exit'),
-            $enters && $book->position()->isZero() => $this->isLong ? Stance::long($book, $this->terms->size, 'enter') : Stance::short($book, $this->terms->size, 'enter'),
+            $enters && $book->position()->isZero() => $this->isLong ? Stance::long($book, $terms->size, 'enter') : Stance::short($book, $terms->size, 'enter'),
             default => [],
         };
     }

@@ -33,9 +33,9 @@ final class Preview
         $size = BigDecimal::of($row['size']);
         $parameters = is_array($given['parameters'] ?? null) ? $given['parameters'] : [];
         $script = $isPair
-            ? Pair::of(Conditions::of((array) $given['enter']), Conditions::of((array) $given['exit']), ($given['side'] ?? 'long') !== 'short', new Terms($chart, $size))
-            : Scripts::definition($row['script'])->make($parameters, $chart, $size);
-        $run = RunningScripts::runOf($chart, $interval, $script, BigDecimal::of($row['fee']), $row['slippage']);
+            ? Pair::of(Conditions::of((array) $given['enter']), Conditions::of((array) $given['exit']), ($given['side'] ?? 'long') !== 'short')
+            : Scripts::definition($row['script'])->make($parameters);
+        $run = RunningScripts::runOf(new Terms($chart, $size), $interval, $script, BigDecimal::of($row['fee']), $row['slippage']);
         $count = is_int($given['count'] ?? null) ? $given['count'] : 1_000;
         $trips = new RoundTrips;
         $marks = $times = $money = [];

@@ -5,8 +5,8 @@ declare(strict_types=1);
 namespace Standin\Bench\Script;
 
 use Brick\Math\BigDecimal;
-use Standin\Bench\Chart\Chart;
 use Standin\Bench\Chart\Interval;
+use Standin\Bench\Trouble;
 use Wexon\Core\Signal\OrderSide;
 use Wexon\Core\Study\Candle;
 
@@ -17,12 +17,31 @@ final class Run
 
     /** @param  BigDecimal  $slippage  By how much an order at the market is worse than the close. */
     public function __construct(
-        private readonly Chart $chart,
+        private readonly Terms $terms,
         private readonly Interval $interval,
-        private readonly Script $script,
-        private readonly Book $book,
+        private Script $script,
+        private Book $book,
         private readonly BigDecimal $slippage,
     ) {}
+
+    /** All that it remembers, for {@see takenUp}. */
+    public function putDown(): string
+    {
+        return serialize([$this->script, $this->book, $this->last]);
+    }
+
+    /** Goes on from what another run has put down. */
+    public function takenUp(string $state): self
+    {
+        $parts = unserialize($state);
+        if (! is_array($parts) || ! ($parts[0] ?? null) instanceof Script || ! ($parts[1] ?? null) instanceof Book) {
+            throw new Trouble('What the script had put down cannot be read. Stop it, and run it anew.');
+        }
+        [$this->script, $this->book] = $parts;
+        $this->last = (float) ($parts[2] ?? 0.0);
+
+        return $this;
+    }
 
     public function book(): Book
     {
@@ -32,14 +51,14 @@ final class Run
     /** What all is worth at the last close. */
     public function money(): BigDecimal
     {
-        return $this->book->money($this->chart->price($this->last));
+        return $this->book->money($this->terms->chart->price($this->last));
     }
 
     /** A candle of the past, before the script began: it only learns. */
     public function warmUp(Candle $candle): void
     {
         $this->last = $candle->close;
-        $this->script->close($candle, new Book(BigDecimal::zero(), BigDecimal::one()));
+        $this->script->close($candle, new Book(BigDecimal::zero(), BigDecimal::one()), $this->terms);
     }
 
     /**
@@ -52,7 +71,7 @@ final class Run
     {
         $events = [];
         if ($this->book->resting() !== []) {
-            foreach (array_slice($looks ?? $this->chart->candles($this->interval)->within($candle->at), 1, preserve_keys: true) as $time => $price) {
+            foreach (array_slice($looks ?? $this->terms->chart->candles($this->interval)->within($candle->at), 1, preserve_keys: true) as $time => $price) {
                 array_push($events, ...$this->look($time, $price));
             }
         }
@@ -67,13 +86,13 @@ final class Run
         if ($this->book->resting() === []) {
             return [];
         }
-        $quote = $this->chart->quote($price);
+        $quote = $this->terms->chart->quote($price);
         $events = [];
         foreach ($this->book->resting() as $order) {
             if ($order->limit !== null && $quote->reaches(OrderSide::from($order->side), $order->limit)) {
                 $this->book->takeBack($order->label);
                 $events[] = $this->filled($order, $time, $order->limit, 'filled');
-                array_push($events, ...$this->done($this->script->filled($order, $this->book), $time));
+                array_push($events, ...$this->done($this->script->filled($order, $this->book, $this->terms), $time));
             }
         }
 
@@ -85,7 +104,7 @@ final class Run
     {
         $this->last = $candle->close;
 
-        return $this->done($this->script->close($candle, $this->book), $candle->at + $this->interval->length());
+        return $this->done($this->script->close($candle, $this->book, $this->terms), $candle->at + $this->interval->length());
     }
 
     /**
@@ -97,7 +116,7 @@ final class Run
         return array_map(fn (Wish $wish): Event => match (true) {
             $wish->cancels => $this->takenBack($wish, $time),
             $wish->limit !== null => $this->placed($wish, $time, $wish->limit),
-            default => $this->filled($wish, $time, $this->chart->price($this->last)->plus($wish->side === 'buy' ? $this->slippage : $this->slippage->negated()), 'order'),
+            default => $this->filled($wish, $time, $this->terms->chart->price($this->last)->plus($wish->side === 'buy' ? $this->slippage : $this->slippage->negated()), 'order'),
         }, $wishes);
     }
 
@@ -112,7 +131,7 @@ final class Run
     {
         $this->book->takeBack($wish->label);
 
-        return $this->event($wish, $time, 'taken_back', $this->chart->price($this->last), $this->book->position());
+        return $this->event($wish, $time, 'taken_back', $this->terms->chart->price($this->last), $this->book->position());
     }
 
     private function filled(Wish $wish, int $time, BigDecimal $price, string $kind): Event

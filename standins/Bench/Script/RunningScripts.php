@@ -8,7 +8,6 @@ use Brick\Math\BigDecimal;
 use Brick\Math\Exception\MathException;
 use Brick\Math\RoundingMode;
 use Illuminate\Database\Connection;
-use Standin\Bench\Chart\Chart;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Trouble;
@@ -16,7 +15,7 @@ use Standin\Exchange\Clock;
 use Standin\Exchange\PracticeClock;
 use stdClass;
 
-/** The scripts that run on charts, on disk. What one holds follows from when it began: it is worked out anew, never kept. */
+/** The scripts that run on charts, on disk: what each remembers is kept together with how far it has come. */
 final readonly class RunningScripts
 {
     /** Candles before its begin that a script learns from. */
@@ -99,19 +98,22 @@ final readonly class RunningScripts
         if ($fee->isNegative() || $fee->isGreaterThan(5) || $slippage < 0 || $slippage > self::MOST_SLIPPAGE) {
             throw new Trouble('The fee is 0 to 5 percent of an order, the slippage 0 to '.self::MOST_SLIPPAGE.' ticks.');
         }
-        Scripts::definition($script)->make($parameters, $chart, $size);
+        Scripts::definition($script)->make($parameters);
 
         return ['script' => $script, 'chart' => $chart->key(), 'candles' => $interval->value, 'parameters' => json_encode($parameters, JSON_THROW_ON_ERROR), 'size' => (string) $size, 'fee' => (string) $fee, 'slippage' => $slippage];
     }
 
-    /** A run at its very beginning, that has learned from the candles before. */
-    public static function begun(stdClass $row): Run
+    /** A run that goes on from what was put down; one that begins has learned from the candles before. */
+    public static function run(stdClass $row): Run
     {
         $chart = Charts::of($row->chart);
         $interval = Interval::named($row->candles);
         $parameters = json_decode($row->parameters, true, flags: JSON_THROW_ON_ERROR);
-        $script = Scripts::definition($row->script)->make(is_array($parameters) ? $parameters : [], $chart, BigDecimal::of($row->size)->stripTrailingZeros());
-        $run = self::runOf($chart, $interval, $script, BigDecimal::of($row->fee), (int) $row->slippage);
+        $script = Scripts::definition($row->script)->make(is_array($parameters) ? $parameters : []);
+        $run = self::runOf(new Terms($chart, BigDecimal::of($row->size)->stripTrailingZeros()), $interval, $script, BigDecimal::of($row->fee), (int) $row->slippage);
+        if ($row->state_then !== null) {
+            return $run->takenUp($row->state_then);
+        }
         if ($row->script !== 'grid') {
             array_map($run->warmUp(...), $chart->candles($interval)->closed((int) $row->since, self::WARM_UP));
         }
@@ -120,9 +122,11 @@ final readonly class RunningScripts
     }
 
     /** @param  BigDecimal  $fee  Percent. */
-    public static function runOf(Chart $chart, Interval $interval, Script $script, BigDecimal $fee, int $slippage): Run
+    public static function runOf(Terms $terms, Interval $interval, Script $script, BigDecimal $fee, int $slippage): Run
     {
-        return new Run($chart, $interval, $script, new Book($fee->multipliedBy('0.01'), $chart->details()->multiplier), $chart->details()->tick->multipliedBy($slippage));
+        $details = $terms->chart->details();
+
+        return new Run($terms, $interval, $script, new Book($fee->multipliedBy('0.01'), $details->multiplier), $details->tick->multipliedBy($slippage));
     }
 
     /** @throws Trouble */

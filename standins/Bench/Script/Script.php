@@ -6,7 +6,10 @@ namespace Standin\Bench\Script;
 
 use Wexon\Core\Study\Candle;
 
-/** A strategy: it looks at each closed candle, and at its own book, and says what it wants done. */
+/**
+ * A strategy: it looks at each closed candle, and at its own book, and says what it wants done. It remembers plain values and
+ * studies only, so that it can be put down and taken up again.
+ */
 interface Script
 {
     /**
@@ -14,12 +17,12 @@ interface Script
      *
      * @return list<Wish>
      */
-    public function close(Candle $candle, Book $book): array;
+    public function close(Candle $candle, Book $book, Terms $terms): array;
 
     /**
      * One of its resting orders was filled.
      *
      * @return list<Wish>
      */
-    public function filled(Wish $order, Book $book): array;
+    public function filled(Wish $order, Book $book, Terms $terms): array;
 }

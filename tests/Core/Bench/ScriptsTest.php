@@ -15,6 +15,7 @@ use Standin\Bench\Script\RoundTrips;
 use Standin\Bench\Script\Run;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Script\Scripts;
+use Standin\Bench\Script\Terms;
 use Standin\Bench\Script\Wish;
 use Standin\Quarrystone\Market;
 use Wexon\Core\Study\Candle;
@@ -31,6 +32,8 @@ final class ScriptsTest extends TestCase
         $run = self::begun($script, $parameters);
         $said = [];
         foreach (explode(' ', $closes) as $i => $close) {
+            // Put down and taken up again after each candle, as by a new process.
+            $run = self::begun($script, $parameters)->takenUp($run->putDown());
             foreach ($run->candle(self::candle($i, (float) $close), [0 => 1.0]) as $event) {
                 $said[] = "{$i}: {$event->side} {$event->size}, {$event->comment}";
             }
@@ -70,7 +73,7 @@ final class ScriptsTest extends TestCase
 
     public function test_what_an_order_costs_and_what_the_messages_say(): void
     {
-        $run = RunningScripts::runOf(self::chart(), Interval::OneMinute, Scripts::definition('average_cross')->make(['fast' => 1, 'slow' => 2], self::chart(), BigDecimal::of(2)), BigDecimal::of('0.1'), 5);
+        $run = RunningScripts::runOf(self::terms(), Interval::OneMinute, Scripts::definition('average_cross')->make(['fast' => 1, 'slow' => 2]), BigDecimal::of('0.1'), 5);
         $run->candle(self::candle(0, 10));
         [$enter] = $run->candle(self::candle(1, 11));
         [$flip] = $run->candle(self::candle(2, 9));
@@ -113,7 +116,7 @@ final class ScriptsTest extends TestCase
     /** @param  array<string, int|float>  $parameters */
     private static function begun(string $script, array $parameters): Run
     {
-        return RunningScripts::runOf(self::chart(), Interval::OneMinute, Scripts::definition($script)->make($parameters, self::chart(), BigDecimal::of(2)), BigDecimal::zero(), 0);
+        return RunningScripts::runOf(self::terms(), Interval::OneMinute, Scripts::definition($script)->make($parameters), BigDecimal::zero(), 0);
     }
 
     private static function candle(int $i, float $close): Candle
@@ -121,9 +124,9 @@ final class ScriptsTest extends TestCase
         return new Candle($i * self::BAR, $close, $close + 0.5, $close - 0.5, $close, 1);
     }
 
-    private static function chart(): VenueChart
+    private static function terms(): Terms
     {
-        return new VenueChart('quarrystone', 'marl_perp', 'MARL/USD', new Market);
+        return new Terms(new VenueChart('quarrystone', 'marl_perp', 'MARL/USD', new Market), BigDecimal::of(2));
     }
 
     private static function words(Event $event): string
