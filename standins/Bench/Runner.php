@@ -161,7 +161,7 @@ final class Runner
         }
         $this->database->table('script_events')->insert(array_map(static fn (Event $event): array => [
             'script_id' => $script->id, 'at' => $event->at, 'kind' => $event->kind, 'side' => $event->side, 'size' => (string) $event->size, 'price' => (string) $event->price,
-            'label' => mb_substr($event->label, 0, 80), 'position' => (string) $event->after, 'money' => (string) $event->money->toScale(12, RoundingMode::HALF_EVEN),
+            'label' => mb_substr($event->label, 0, 80), 'position' => (string) $event->after, 'money' => (string) $event->money->toScale(12, RoundingMode::HALF_EVEN), 'created_at' => Clock::milliseconds(),
         ], $events));
         $interval = Interval::named($script->candles);
         $candles = Charts::of($script->chart)->candles($interval);

@@ -63,6 +63,7 @@ CREATE TABLE IF NOT EXISTS script_events (
     label VARCHAR(80) NOT NULL,
     position DECIMAL(30, 12) NOT NULL,
     money DECIMAL(30, 12) NOT NULL,
+    created_at BIGINT NOT NULL,
     KEY (script_id, id)
 );
 

@@ -25,6 +25,6 @@ final class Prune
         $bench = Database::of('bench');
         $bench->table('firings')->where('state', '!=', 'waiting')->where('due_at', '<', $before)->limit(self::AT_ONCE)->delete();
         // The newest of each script says what it holds.
-        $bench->table('script_events')->where('at', '<', $before)->whereNotIn('id', $bench->table('script_events')->selectRaw('MAX(id)')->groupBy('script_id')->pluck('id'))->limit(self::AT_ONCE)->delete();
+        $bench->table('script_events')->where('created_at', '<', $before)->whereNotIn('id', $bench->table('script_events')->selectRaw('MAX(id) newest')->groupBy('script_id')->pluck('newest'))->limit(self::AT_ONCE)->delete();
     }
 }

@@ -8,7 +8,9 @@ use App\Models\Message;
 use App\Models\Notice;
 use App\Notify\Kind;
 use Carbon\CarbonImmutable;
+use Illuminate\Support\Facades\DB;
 use PHPUnit\Framework\TestCase;
+use Standin\Exchange\Prune as StandinPrune;
 
 /** Tables that do not grow for ever. */
 final class PruneTest extends TestCase
@@ -38,5 +40,18 @@ final class PruneTest extends TestCase
 
         app(Prune::class)->run(CarbonImmutable::now());
         self::assertNotContains($split->id, Message::query()->pluck('id')->all(), 'a body goes after its parts');
+    }
+
+    public function test_the_bench_forgets_but_for_what_each_script_holds(): void
+    {
+        $old = (int) (microtime(true) * 1000) - 15 * 86_400_000;
+        $event = ['script_id' => 4_000_000_000, 'kind' => 'order', 'side' => 'buy', 'size' => 1, 'price' => 1, 'label' => 'x', 'position' => 1, 'money' => 0, 'created_at' => $old];
+        $ids = array_map(static fn (int $at): int => DB::table('bench.script_events')->insertGetId(['at' => $at] + $event), [1, 2]);
+        $firing = DB::table('bench.firings')->insertGetId(['alert_id' => 4_000_000_000, 'at' => $old, 'price' => 1, 'body' => 'x', 'way' => 'web', 'target' => 'http://a/b', 'state' => 'delivered', 'due_at' => $old]);
+
+        StandinPrune::run();
+        self::assertSame([$ids[1]], DB::table('bench.script_events')->where('script_id', 4_000_000_000)->pluck('id')->all());
+        self::assertFalse(DB::table('bench.firings')->where('id', $firing)->exists());
+        DB::table('bench.script_events')->where('script_id', 4_000_000_000)->delete();
     }
 }

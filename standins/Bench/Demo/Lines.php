@@ -40,7 +40,7 @@ final class Lines
             new Line('Ternholt, dips', self::TOMAS, 'averaging', 'pellam_street:TRNH', '40', ['adds' => 0, 'low' => 36], ['adds' => 0, 'low' => 40], $plain('TRNH', 'dip'), '1min'),
             new Line('Rand, bands', self::TOMAS, 'band_breakout', 'larkmoor:SGD-ZAR', '0.08', ['length' => 20, 'factor' => 2], ['length' => 20, 'factor' => 2], ['*' => '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "lots"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "label": "${comment}"}'], hasPast: false),
             new Line('Marl, grid', self::TOMAS, 'grid', 'quarrystone:marl_spot', '3', [], ['steps' => 12], ['*' => '${order_action} "${symbol}" limit @${order_price} label "${order_id}"'], hasPast: false),
-            new Line('Grist, coin', self::TOMAS, 'coin_toss', 'quarrystone:grist_perp', '90', [], ['every' => 2, 'seed' => 4], ['*' => '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "units"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "label": "coin, ${comment}"}'], hasPast: false),
+            new Line('Grist, coin', self::TOMAS, 'coin_toss', 'quarrystone:grist_perp', '90', [], ['every' => 1, 'seed' => 4], ['*' => '{"do": "${order_action}", "symbol": "${symbol}", "size": {"amount": "${order_size}", "unit": "units"}, "position": {"before": "${position_before}", "after": "${position_after}", "size": "${position_size}"}, "label": "coin, ${comment}"}'], hasPast: false),
         ];
     }
 
