@@ -40,8 +40,18 @@
   /** Behind its # is the whole slip, with the inlet's secret address: made when somebody reaches for it, not before. */
   let link = $state<string | null>(null);
   const makeLink = async () => {
-    if (benchUrl !== null) link ??= `${benchUrl}/#slip=${encodeURIComponent(await whole())}`;
+    if (benchUrl !== null) link = `${benchUrl}/#slip=${encodeURIComponent(await whole())}`;
   };
+
+  /** Whoever was quicker than the link waits for it. */
+  async function set(event: MouseEvent) {
+    if (link === null) {
+      event.preventDefault();
+      await makeLink();
+      window.open(link ?? undefined, '_blank', 'noreferrer');
+    }
+    copied('all');
+  }
 
   const tones: Record<Slip['expiry'], string> = {
     none: '',
@@ -82,7 +92,7 @@
         title="Opens the bench with this slip; or drag it there"
         onpointerenter={() => void makeLink()}
         onfocus={() => void makeLink()}
-        onclick={() => copied('all')}>Set it at the bench</a
+        onclick={(event) => void set(event)}>Set it at the bench</a
       >{/if}
   </div>
   <CopyLine label="Name" text={() => slip.name} at={slip.copied['name']} oncopied={() => copied('name')}>
