@@ -14,11 +14,13 @@
   let shown = $state<Handover | null>(null);
 
   const fitting = $derived((accounts ?? []).filter((one) => one.venue === bench.chart?.venue));
+  const isLive = $derived(fitting.find((one) => one.id === account)?.environment === 'live');
 
   async function begin() {
     accounts = (await ask<{ accounts: Account[] }>('GET', 'accounts')).accounts;
     name = usualName;
-    account = accounts.find((one) => one.venue === bench.chart?.venue)?.id;
+    // Never a live one by itself.
+    account = fitting.find((one) => one.environment === 'practice')?.id;
     shown = null;
   }
 
@@ -40,15 +42,20 @@
     </p>
     <button type="button" class="btn self-start btn-xs" onclick={() => (accounts = null)}>Done</button>
   {:else}
-    <label class="flex flex-col">Name of the route <input class="input input-sm w-full" bind:value={name} /></label>
+    <label class="flex flex-col"
+      >Name of the route <input class="input input-sm w-full" bind:value={name} oninput={() => (shown = null)} /></label
+    >
     <label class="flex flex-col"
       >Account
-      <select class="select w-full select-sm" bind:value={account}
+      <select class="select w-full select-sm" bind:value={account} onchange={() => (shown = null)}
         >{#each fitting as one (one.id)}<option value={one.id}>{one.name}{one.environment === 'live' ? ' (live)' : ''}</option
           >{/each}</select
       ></label
     >
     {#if fitting.length === 0}<p class="text-error">Wexon has no account at this chart's venue. Connect one there first.</p>{/if}
+    {#if isLive}<p class="font-bold text-error">
+        This is live money. Wexon arms the route only when you type the account's name there.
+      </p>{/if}
     <label class="flex items-center gap-2"
       ><input type="checkbox" class="checkbox checkbox-sm" bind:checked={arm} />arm it at once</label
     >
