@@ -94,16 +94,29 @@ export class Bench {
     this.scripts = scripts.scripts;
   }
 
+  /** An answer that comes after a later question's is of no use any more. */
+  private asked = 0;
+  private underWay = 0;
+
   async draw(): Promise<void> {
-    this.view = await this.fetched(this.count);
+    const mine = ++this.asked;
+    this.underWay++;
+    try {
+      const view = await this.fetched(this.count);
+      if (mine === this.asked) this.view = view;
+    } finally {
+      this.underWay--;
+    }
   }
 
   /** The newest candles, put behind those that are drawn; everything again when one has closed. */
   async follow(): Promise<void> {
+    if (this.underWay > 0) return;
     const view = this.view;
     if (view === null || view.at.length === 0) return this.draw();
+    const mine = this.asked;
     const tail = await this.fetched(TAIL);
-    if (this.view !== view) return;
+    if (this.view !== view || mine !== this.asked) return;
     const isNew = tail.at.at(-1) !== view.at.at(-1);
     if (isNew && view.at.length <= WHOLE_AGAIN_UP_TO) return this.draw();
     const from = view.at.findIndex((at) => at >= (tail.at[0] ?? 0));
