@@ -18,21 +18,20 @@ final class Beside
      *
      * @throws Trouble If it cannot be started.
      */
-    public static function start(array $command): self
+    public static function start(array $command, string $in): self
     {
         $said = tmpfile();
-        $process = $said === false ? false : proc_open($command, [['file', '/dev/null', 'r'], $said, $said], $pipes, Place::root());
+        $process = $said === false ? false : proc_open($command, [['file', '/dev/null', 'r'], $said, $said], $pipes, $in);
 
         return is_resource($process) ? new self($process, $said) : throw new Trouble("{$command[0]} could not be started.");
     }
 
-    /** Waits for its end, prints what it said, and gives its exit status. */
-    public function finish(): int
+    /** @return array{int, string} Its exit status and what it printed, when it has ended. */
+    public function finish(): array
     {
         $status = proc_close($this->process);
         rewind($this->said);
-        Terminal::say(trim((string) stream_get_contents($this->said)));
 
-        return $status;
+        return [$status, (string) stream_get_contents($this->said)];
     }
 }

@@ -67,19 +67,9 @@ final class Shell
      */
     public static function together(array $commands): iterable
     {
-        $running = [];
-        foreach ($commands as $name => [$command, $folder]) {
-            $output = tmpfile();
-            $process = $output === false ? false : proc_open($command, [['file', '/dev/null', 'r'], $output, $output], $pipes, $folder);
-            if (! is_resource($process)) {
-                throw new Trouble("{$command[0]} could not be started.");
-            }
-            $running[$name] = [$process, $output];
-        }
-        foreach ($running as $name => [$process, $output]) {
-            $status = proc_close($process);
-            rewind($output);
-            yield $name => [$status, (string) stream_get_contents($output)];
+        $running = array_map(static fn (array $of): Beside => Beside::start(...$of), $commands);
+        foreach ($running as $name => $program) {
+            yield $name => $program->finish();
         }
     }
 

@@ -134,20 +134,10 @@ final class Runner
     /** @return list<Event> */
     private function goneOn(Run $run, stdClass $script, int $from, int $to): array
     {
-        $interval = Interval::named($script->candles);
-        $candles = Charts::of($script->chart)->candles($interval);
+        $candles = Charts::of($script->chart)->candles(Interval::named($script->candles));
         $events = [];
         foreach ($candles->between($candles->begin($from), $candles->begin($to)) as $candle) {
-            $looks = $run->book()->resting() === [] ? [] : $candles->within($candle->at);
-            foreach ($looks as $time => $price) {
-                if ($time > max($from, $candle->at) && $time <= $to) {
-                    array_push($events, ...$run->look($time, $price));
-                }
-            }
-            $end = $candle->at + $interval->length();
-            if ($end > $from && $end <= $to) {
-                array_push($events, ...$run->close($candle));
-            }
+            array_push($events, ...$run->candle($candle, $from, $to));
         }
 
         return $events;

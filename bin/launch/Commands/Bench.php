@@ -28,10 +28,10 @@ final class Bench
         Shell::run(['php', 'artisan', 'wexon:demo', '--bench'], $place->environment(), Place::root());
         $status = $this->measure($place, 'reading') + $this->measure($place, 'decisions') + $this->measure($place, 'studies');
         Terminal::say('With the workers stopped:');
-        Services::control($place, ['stop', 'worker:*', 'watcher', 'held', 'told', 'protector:*', 'scheduler']);
+        Services::pauseWork($place);
         $status += $this->measure($place, 'inlet');
         Terminal::say('With the workers reading what comes in:');
-        Services::control($place, ['start', 'worker:*', 'watcher', 'held', 'told', 'protector:*', 'scheduler']);
+        Services::start($place);
         $status += $this->measure($place, 'inlet') + $this->measure($place, 'orders') + $this->measure($place, 'grid') + $this->measure($place, 'protection');
         Services::stop($place);
 

@@ -39,10 +39,10 @@ final class Test
         $beside = null;
         $failed = array_filter($parts, function (string $part) use ($parts, $place, &$beside): bool {
             // Outages are mostly waited for: the static checks run meanwhile.
-            $beside ??= $part === 'outages' && in_array('static', $parts, true) ? Beside::start([PHP_BINARY, 'bin/wexon', 'check']) : null;
+            $beside ??= $part === 'outages' && in_array('static', $parts, true) ? Beside::start([PHP_BINARY, 'bin/wexon', 'check'], Place::root()) : null;
             Terminal::say("\n== {$part}");
 
-            return ($part === 'static' && $beside !== null ? $beside->finish() : $this->part($part, $place)) !== 0;
+            return ($part === 'static' && $beside !== null ? self::told($beside) : $this->part($part, $place)) !== 0;
         });
         if ($needsServers) {
             Services::stop($place);
@@ -61,6 +61,14 @@ final class Test
         foreach (array_slice($errors, -self::MOST_ERRORS) as $error) {
             Terminal::say('  log: '.substr(trim($error), 0, 600));
         }
+    }
+
+    private static function told(Beside $beside): int
+    {
+        [$status, $said] = $beside->finish();
+        Terminal::say(trim($said));
+
+        return $status;
     }
 
     private function part(string $part, Place $place): int

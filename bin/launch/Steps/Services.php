@@ -54,7 +54,7 @@ final class Services
     /** Lets the long-running processes take up changed code. */
     public static function renew(Place $place): void
     {
-        self::control($place, ['restart', 'php-fpm', 'worker:*', 'scheduler', 'watcher', 'held', 'told', 'protector:*', 'mail', 'bench']);
+        self::control($place, ['restart', 'php-fpm', 'mail', ...self::WORK]);
     }
 
     public static function stop(Place $place): void

@@ -35,5 +35,5 @@ interface Candles
      *
      * @return array<int, float> By time.
      */
-    public function within(int $begin): array;
+    public function within(Candle $candle): array;
 }

@@ -32,12 +32,9 @@ final readonly class ImportedCandles implements Candles
     }
 
     /** First down, then up, when it closed above its open; the other way round when below. */
-    public function within(int $begin): array
+    public function within(Candle $candle): array
     {
-        $candle = $this->imports->candles($this->id, $begin, $begin, 1)[0] ?? null;
-        if ($candle === null) {
-            return [];
-        }
+        $begin = $candle->at;
         $ways = $candle->close >= $candle->open ? [$candle->low, $candle->high] : [$candle->high, $candle->low];
         $third = intdiv($this->interval->length(), 3);
 

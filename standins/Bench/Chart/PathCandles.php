@@ -63,9 +63,9 @@ final readonly class PathCandles implements Candles
         return $looks === [] || ! $this->isTraded($at) ? null : $this->candle($at, array_map($this->price(...), $this->path->logarithms($looks)));
     }
 
-    public function within(int $begin): array
+    public function within(Candle $candle): array
     {
-        $looks = $this->looks($begin);
+        $looks = $this->looks($candle->at);
 
         return array_combine($looks, array_map($this->price(...), $this->path->logarithms($looks)));
     }

@@ -11,15 +11,22 @@ use Standin\Exchange\Market;
 use Wexon\Core\Instrument\Instrument;
 use Wexon\Core\Market\Quote;
 use Wexon\Core\Practice\Depth;
+use Wexon\Core\Practice\PricePath;
 
 /** One instrument of a practice venue, as the bench draws it. */
-final readonly class VenueChart implements Chart
+final class VenueChart implements Chart
 {
+    private ?Instrument $details = null;
+
+    private ?int $spread = null;
+
+    private ?PricePath $path = null;
+
     public function __construct(
-        private string $venue,
-        private string $instrument,
-        private string $symbol,
-        private Market $market,
+        private readonly string $venue,
+        private readonly string $instrument,
+        private readonly string $symbol,
+        private readonly Market $market,
     ) {}
 
     public function symbol(): string
@@ -34,12 +41,12 @@ final readonly class VenueChart implements Chart
 
     public function details(): Instrument
     {
-        return $this->market->instrument($this->instrument);
+        return $this->details ??= $this->market->instrument($this->instrument);
     }
 
     public function candles(Interval $interval): Candles
     {
-        return new PathCandles($this->market->path($this->instrument), $this->details(), $interval, crc32($this->instrument));
+        return new PathCandles($this->path ??= $this->market->path($this->instrument), $this->details(), $interval, crc32($this->instrument));
     }
 
     public function quote(float $price): Quote
@@ -50,8 +57,11 @@ final readonly class VenueChart implements Chart
     /** A venue's is always the same. */
     public function spread(): int
     {
-        $quote = $this->market->depth($this->instrument, Clock::milliseconds())->quote;
+        return $this->spread ??= $this->ticksBetween($this->market->depth($this->instrument, Clock::milliseconds())->quote);
+    }
 
+    private function ticksBetween(Quote $quote): int
+    {
         return $quote->ask->minus($quote->bid)->dividedBy($this->details()->tick)->toInt();
     }
 

@@ -62,21 +62,26 @@ final class Run
     }
 
     /**
-     * The next closed candle, with the looks within it if there is anything that rests.
+     * Goes on through a candle: look by look if there is anything that rests, and to its close.
      *
-     * @param  array<int, float>|null  $looks  By time; null to look them up.
+     * @param  int|null  $from  Goes on after this time; null from its begin,
+     * @param  int|null  $to  and up to this one; null to its end.
      * @return list<Event>
      */
-    public function candle(Candle $candle, ?array $looks = null): array
+    public function candle(Candle $candle, ?int $from = null, ?int $to = null): array
     {
+        $end = $candle->at + $this->interval->length();
+        $from = max($from ?? $candle->at, $candle->at);
+        $to ??= $end;
         $events = [];
-        if ($this->book->resting() !== []) {
-            foreach (array_slice($looks ?? $this->terms->chart->candles($this->interval)->within($candle->at), 1, preserve_keys: true) as $time => $price) {
+        $looks = $this->book->resting() === [] ? [] : $this->terms->chart->candles($this->interval)->within($candle);
+        foreach ($looks as $time => $price) {
+            if ($time > $from && $time <= $to) {
                 array_push($events, ...$this->look($time, $price));
             }
         }
 
-        return [...$events, ...$this->close($candle)];
+        return $end > $from && $end <= $to ? [...$events, ...$this->close($candle)] : $events;
     }
 
     /** @return list<Event> */

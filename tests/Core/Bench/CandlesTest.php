@@ -61,7 +61,7 @@ final class CandlesTest extends TestCase
             foreach ($candles as $i => $candle) {
                 self::assertTrue($candle->low <= min($candle->open, $candle->close) && $candle->high >= max($candle->open, $candle->close));
                 self::assertTrue($i === 0 || $candles[$i - 1]->close === $candle->open, "{$interval->value}: each begins where the one before ended");
-                self::assertSame([$candle->open, $candle->close], [self::first(self::marl()->candles($interval)->within($candle->at)), array_slice(self::marl()->candles($interval)->within($candle->at), -1)[0]]);
+                self::assertSame([$candle->open, $candle->close], [self::first(self::marl()->candles($interval)->within($candle)), array_slice(self::marl()->candles($interval)->within($candle), -1)[0]]);
             }
         }
     }
@@ -97,7 +97,7 @@ final class CandlesTest extends TestCase
         $forming = $candles->forming(self::TEN + 31_000);
 
         self::assertNotNull($forming);
-        self::assertEquals([self::TEN, $candles->within(self::TEN)[self::TEN + 30_000]], [$forming->at, $forming->close], 'as far as its last look');
+        self::assertEquals([self::TEN, $candles->within($candles->between(self::TEN, self::TEN)[0])[self::TEN + 30_000]], [$forming->at, $forming->close], 'as far as its last look');
         self::assertEquals($candles->between(self::TEN, self::TEN)[0]->open, $forming->open);
     }
 

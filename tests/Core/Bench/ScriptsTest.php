@@ -34,7 +34,7 @@ final class ScriptsTest extends TestCase
         foreach (explode(' ', $closes) as $i => $close) {
             // Put down and taken up again after each candle, as by a new process.
             $run = self::begun($script, $parameters)->takenUp($run->putDown());
-            foreach ($run->candle(self::candle($i, (float) $close), [0 => 1.0]) as $event) {
+            foreach ($run->candle(self::candle($i, (float) $close)) as $event) {
                 $said[] = "{$i}: {$event->side} {$event->size}, {$event->comment}";
             }
         }
