@@ -23,23 +23,30 @@ final readonly class Counter
     /** @param  array<string, mixed>  $wanted  What the counter is told: environment, cash, permissions … */
     public function open(Desk $desk, string $name, string $venue, array $wanted): Account
     {
-        [$url, $counter, $fields] = self::COUNTERS[$venue];
-        $given = Http::throw()->post(config("wexon.{$url}")."/{$counter}", ['name' => "{$desk->name}, {$name}"] + $wanted)->json();
-        $credentials = array_intersect_key($given, array_flip($fields));
-        $account = (new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => $venue, 'credentials' => $credentials]);
-        $this->refresh->refresh($account, $this->connectors->make($venue, $credentials));
-
-        return $account;
+        return $this->connected((new Account)->forceFill(['desk_id' => $desk->id, 'name' => $name, 'venue' => $venue]), ['name' => "{$desk->name}, {$name}"] + $wanted);
     }
 
-    /** The same account with other money in it: another one at the venue, and its key. */
-    public function renew(Account $account, string $cash): void
+    /**
+     * The same account with other money in it: another one at the venue, and its key.
+     *
+     * @param  array<string, mixed>  $wanted
+     */
+    public function renew(Account $account, array $wanted): void
+    {
+        $this->connected($account->fill(['peak_equity' => null]), ['name' => $account->name] + $wanted);
+    }
+
+    /** @param  array<string, mixed>  $wanted */
+    private function connected(Account $account, array $wanted): Account
     {
         [$url, $counter, $fields] = self::COUNTERS[$account->venue];
-        $more = $account->venue === 'larkmoor' && str_contains($account->name, 'both sides') ? ['holds' => 'both_sides'] : [];
-        $given = Http::throw()->post(config("wexon.{$url}")."/{$counter}", ['name' => $account->name, 'environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => $cash] + $more)->json();
+        $given = Http::throw()->post(config("wexon.{$url}")."/{$counter}", $wanted)->json();
         $credentials = array_intersect_key($given, array_flip($fields));
-        $account->update(['credentials' => $credentials, 'peak_equity' => null]);
+        // Kept at once: a connector may renew what it was given.
+        $account->forceFill(['credentials' => $credentials]);
+        $account->exists && $account->save();
         $this->refresh->refresh($account, $this->connectors->make($account->venue, $credentials));
+
+        return $account;
     }
 }

@@ -17,7 +17,8 @@ final readonly class KestrelYard
 
     public const PASSWORD = 'kestrel-yard';
 
-    private const ACCOUNTS = [
+    /** By name: the venue, and what its counter is told. */
+    public const ACCOUNTS = [
         'Quarry main' => ['quarrystone', ['environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => '62500']],
         'Quarry second' => ['quarrystone', ['environment' => 'practice', 'permissions' => ['read', 'trade'], 'cash' => '18000']],
         'Quarry live' => ['quarrystone', ['environment' => 'live', 'permissions' => ['read', 'trade'], 'cash' => '2400']],

@@ -28,7 +28,7 @@ use Wexon\Core\Route\RouteState;
  *
  * Nobody else may be at work on the desk meanwhile.
  *
- * @phpstan-type PastSpec array{messages: list<array{at: int, inlet: string, body: string}>, prices: array<string, array{spread: int, closes: list<array{int, string}>}>}
+ * @phpstan-type PastSpec array{messages: list<array{at: int, inlet: string, body: string}>, prices: array<string, array{spread: int, rate: string, closes: list<array{int, string}>}>}
  */
 final class Past
 {
@@ -71,7 +71,7 @@ final class Past
             Notice::query()->where('desk_id', $desk->id)->where('created_at', '<', $now->subDay())->update(['read_at' => $now]);
         });
         foreach ($accounts as $account) {
-            $this->counter->renew($account, (string) $venues[$account->id]->cash());
+            $this->counter->renew($account, ['cash' => (string) $venues[$account->id]->cash()] + KestrelYard::ACCOUNTS[$account->name][1]);
         }
     }
 

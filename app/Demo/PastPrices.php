@@ -11,10 +11,7 @@ use Wexon\Core\Market\Quote;
 /** The prices that there were, as the bench tells them: the close of each quarter of an hour. */
 final readonly class PastPrices
 {
-    /** What one of a pair's quote currency was worth in the account's money, about. */
-    private const WORTH = ['SEK' => '0.0881', 'PLN' => '0.233', 'ZAR' => '0.0502'];
-
-    /** @param  array<string, array{spread: int, closes: list<array{int, string}>}>  $prices  By "venue:instrument"; times in milliseconds since 1970. */
+    /** @param  array<string, array{spread: int, rate: string, closes: list<array{int, string}>}>  $prices  By "venue:instrument"; times in milliseconds since 1970. */
     public function __construct(private array $prices) {}
 
     /** @return list<string> Instruments of a venue. */
@@ -33,7 +30,7 @@ final readonly class PastPrices
         $half = $value->tick->multipliedBy(BigInteger::of($of['spread'])->quotient(2));
         $bid = $middle->minus($half);
 
-        return Quote::of($bid, $bid->plus($value->tick->multipliedBy($of['spread'])), $at, self::WORTH[$value->currency] ?? '1');
+        return Quote::of($bid, $bid->plus($value->tick->multipliedBy($of['spread'])), $at, $of['rate']);
     }
 
     /**

@@ -11,12 +11,12 @@ namespace Wexon\Core\Study;
  */
 final class BollingerBands implements Study
 {
-    /** @var array<int, float> In a ring. */
-    private array $closes = [];
+    private readonly Ring $closes;
 
-    private int $at = 0;
-
-    private function __construct(private readonly int $length, private readonly float $factor) {}
+    private function __construct(private readonly int $length, private readonly float $factor)
+    {
+        $this->closes = new Ring($length);
+    }
 
     public static function definition(): Definition
     {
@@ -28,14 +28,14 @@ final class BollingerBands implements Study
 
     public function next(Candle $candle): array
     {
-        $this->closes[$this->at] = $candle->close;
-        $this->at = ($this->at + 1) % $this->length;
-        if (count($this->closes) < $this->length) {
+        $this->closes->push($candle->close);
+        $closes = $this->closes->all();
+        if ($closes === null) {
             return [];
         }
-        $middle = array_sum($this->closes) / $this->length;
+        $middle = array_sum($closes) / $this->length;
         $squares = 0.0;
-        foreach ($this->closes as $close) {
+        foreach ($closes as $close) {
             $squares += ($close - $middle) ** 2;
         }
         $away = $this->factor * sqrt($squares / $this->length);

@@ -7,23 +7,24 @@ namespace Wexon\Core\Study;
 /** Highest high and lowest low of the last n candles. */
 final class Extremes
 {
-    /** @var array<int, float> In a ring. */
-    private array $highs = [];
+    private readonly Ring $highs;
 
-    /** @var array<int, float> */
-    private array $lows = [];
+    private readonly Ring $lows;
 
-    private int $at = 0;
-
-    public function __construct(private readonly int $length) {}
+    public function __construct(int $length)
+    {
+        $this->highs = new Ring($length);
+        $this->lows = new Ring($length);
+    }
 
     /** @return array{float, float}|null Highest and lowest; null as long as there were too few candles. */
     public function next(Candle $candle): ?array
     {
-        $this->highs[$this->at] = $candle->high;
-        $this->lows[$this->at] = $candle->low;
-        $this->at = ($this->at + 1) % $this->length;
+        $this->highs->push($candle->high);
+        $this->lows->push($candle->low);
+        $highs = $this->highs->all();
+        $lows = $this->lows->all();
 
-        return count($this->highs) < $this->length ? null : [max($this->highs), min($this->lows)];
+        return $highs === null || $lows === null ? null : [max($highs), min($lows)];
     }
 }

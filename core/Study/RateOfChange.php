@@ -7,12 +7,12 @@ namespace Wexon\Core\Study;
 /** By how many percent the close differs from that of n candles before. J. J. Murphy, Technical Analysis of the Financial Markets, 1999, chapter 10. */
 final class RateOfChange implements Study
 {
-    /** @var array<int, float> In a ring. */
-    private array $closes = [];
+    private readonly Ring $closes;
 
-    private int $at = 0;
-
-    private function __construct(private readonly int $length) {}
+    private function __construct(int $length)
+    {
+        $this->closes = new Ring($length);
+    }
 
     public static function definition(): Definition
     {
@@ -21,9 +21,7 @@ final class RateOfChange implements Study
 
     public function next(Candle $candle): array
     {
-        $then = $this->closes[$this->at] ?? null;
-        $this->closes[$this->at] = $candle->close;
-        $this->at = ($this->at + 1) % $this->length;
+        $then = $this->closes->push($candle->close);
 
         return $then === null || $then === 0.0 ? [] : ['percent' => 100 * ($candle->close / $then - 1)];
     }

@@ -168,9 +168,8 @@ final class Runner
     private function fire(stdClass $alert, int $at, Candle $candle, array $more): void
     {
         $chart = Charts::of($alert->chart);
-        $stamp = static fn (int $time): string => Clock::moment($time)->format('Y-m-d\TH:i:s.v\Z');
         $prices = array_map(static fn (float $price): string => (string) $chart->price($price), ['open' => $candle->open, 'high' => $candle->high, 'low' => $candle->low, 'close' => $candle->close]);
-        $values = $more + $prices + ['symbol' => $chart->symbol(), 'volume' => (string) $candle->volume, 'time' => $stamp($at), 'bar_time' => $stamp($candle->at), 'interval' => $alert->candles, 'alert_name' => $alert->name];
+        $values = $more + $prices + ['symbol' => $chart->symbol(), 'volume' => (string) $candle->volume, 'time' => Clock::iso($at), 'bar_time' => Clock::iso($candle->at), 'interval' => $alert->candles, 'alert_name' => $alert->name];
         $this->kept->fire($alert, $at, $more['order_price'] ?? $prices['close'], Template::fill($alert->message, $values));
     }
 

@@ -73,6 +73,12 @@ final class PracticeClock
         return $this->rate($now) !== 1 || $this->at($now) !== $now;
     }
 
+    /** @return array{now: int, rate: int, is_rehearsal: bool} */
+    public function toArray(): array
+    {
+        return ['now' => $this->now(), 'rate' => $this->rate(Clock::milliseconds()), 'is_rehearsal' => $this->isRehearsal()];
+    }
+
     /** Lets it run so fast from now on, from where it is or from another moment. */
     public static function run(int $rate, ?int $from = null): void
     {

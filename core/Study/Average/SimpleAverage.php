@@ -4,22 +4,24 @@ declare(strict_types=1);
 
 namespace Wexon\Core\Study\Average;
 
+use Wexon\Core\Study\Ring;
+
 /** The sum of the last n numbers ÷ n. */
 final class SimpleAverage implements Average
 {
-    /** @var array<int, float> The last ones, in a ring. */
-    private array $ring = [];
+    private readonly Ring $last;
 
-    private int $at = 0;
-
-    public function __construct(private readonly int $length) {}
+    public function __construct(private readonly int $length)
+    {
+        $this->last = new Ring($length);
+    }
 
     public function next(float $number): ?float
     {
-        $this->ring[$this->at] = $number;
-        $this->at = ($this->at + 1) % $this->length;
+        $this->last->push($number);
+        $last = $this->last->all();
 
         // Summed anew each time: a running sum would drift away over months of candles.
-        return count($this->ring) < $this->length ? null : array_sum($this->ring) / $this->length;
+        return $last === null ? null : array_sum($last) / $this->length;
     }
 }

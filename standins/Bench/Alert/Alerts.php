@@ -7,9 +7,11 @@ namespace Standin\Bench\Alert;
 use Illuminate\Database\Connection;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
+use Standin\Bench\Given;
 use Standin\Bench\Script\Event;
 use Standin\Bench\Trouble;
 use Standin\Exchange\Clock;
+use Standin\Exchange\Plain;
 use Standin\Exchange\PracticeClock;
 use stdClass;
 use Wexon\Core\Study\Condition\Conditions;
@@ -99,7 +101,7 @@ final readonly class Alerts
     /** @return list<array<string, mixed>> The newest first. */
     public function firings(int $id): array
     {
-        return array_map(static fn (stdClass $row): array => ['price' => self::plain((string) $row->price)] + (array) $row, array_values($this->database->table('firings')->where('alert_id', $id)->orderByDesc('id')->limit(self::SHOWN_FIRINGS)->get()->all()));
+        return array_map(static fn (stdClass $row): array => ['price' => Plain::number((string) $row->price)] + (array) $row, array_values($this->database->table('firings')->where('alert_id', $id)->orderByDesc('id')->limit(self::SHOWN_FIRINGS)->get()->all()));
     }
 
     /** Puts down that an alert fires, for each of its ways out; {@see Post} takes it from there. */
@@ -126,7 +128,7 @@ final readonly class Alerts
      */
     private function checked(array $given): array
     {
-        $text = static fn (string $name): string => is_string($given[$name] ?? null) ? trim($given[$name]) : '';
+        $text = static fn (string $name): string => trim(Given::text($given, $name));
         $scriptId = is_int($given['script_id'] ?? null) ? $given['script_id'] : null;
         $condition = is_array($given['condition'] ?? null) ? $given['condition'] : null;
         foreach (['name' => 'Give the alert a name.', 'message' => 'Give the alert a message text.'] as $field => $words) {
@@ -153,8 +155,8 @@ final readonly class Alerts
             $script = $this->database->table('scripts')->where('id', $scriptId)->first() ?? throw Trouble::notFound('script');
             $given = ['chart' => $script->chart, 'candles' => $script->candles] + $given;
         }
-        $chart = Charts::of(is_string($given['chart'] ?? null) ? $given['chart'] : '');
-        if (str_starts_with($chart->key(), 'import:')) {
+        $chart = Charts::of(Given::text($given, 'chart'));
+        if (! $chart->goesOn()) {
             throw new Trouble('Imported candles are of the past: nothing can fire on them. Choose a chart of a venue.');
         }
         if ($condition !== null) {
@@ -162,7 +164,7 @@ final readonly class Alerts
         }
 
         return [
-            'name' => mb_substr($text('name'), 0, 200), 'chart' => $chart->key(), 'candles' => Interval::named(is_string($given['candles'] ?? null) ? $given['candles'] : '')->value,
+            'name' => mb_substr($text('name'), 0, 200), 'chart' => $chart->key(), 'candles' => Interval::named(Given::text($given, 'candles'))->value,
             'shown_if' => $condition === null ? null : json_encode($condition, JSON_THROW_ON_ERROR), 'script_id' => $scriptId, 'only_when' => $this->onlyWhen($scriptId, $text('only')),
             'firing' => Firing::named($text('firing') === '' ? 'at_the_close' : $text('firing'))->value, 'message' => $text('message'),
             'address' => $text('address') === '' ? null : $text('address'), 'mail' => $text('mail') === '' ? null : $text('mail'), 'expires_at' => self::endOf($text('expires') === '' ? null : $text('expires')),
@@ -185,12 +187,12 @@ final readonly class Alerts
         if ($day === null) {
             return null;
         }
-        $end = preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 ? strtotime("{$day} 24:00 UTC") : false;
-        if ($end === false || $end * 1000 <= Clock::milliseconds()) {
+        $end = preg_match('/^\d{4}-\d\d-\d\d$/', $day) === 1 ? Clock::endOf($day) : null;
+        if ($end === null || $end <= Clock::milliseconds()) {
             throw new Trouble("“{$day}” is no day to come. Write it as 2026-12-31.");
         }
 
-        return $end * 1000;
+        return $end;
     }
 
     /** @return array<string, mixed> */
@@ -206,10 +208,5 @@ final readonly class Alerts
             'unknown_placeholders' => Template::unknown($row->message, $row->script_id !== null),
             'address' => $row->address, 'mail' => $row->mail, 'expires_at' => $row->expires_at, 'state' => $row->state, 'fired' => $row->fired, 'last_fired_at' => $row->last_fired_at,
         ];
-    }
-
-    private static function plain(string $number): string
-    {
-        return str_contains($number, '.') ? rtrim(rtrim($number, '0'), '.') : $number;
     }
 }

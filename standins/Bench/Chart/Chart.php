@@ -19,6 +19,9 @@ interface Chart
 
     public function details(): Instrument;
 
+    /** Whether there are new candles as time goes by; else all are of the past. */
+    public function goesOn(): bool;
+
     public function candles(Interval $interval): Candles;
 
     /** A price of a candle, exactly. */
@@ -26,6 +29,9 @@ interface Chart
 
     /** Between bid and ask, in ticks. */
     public function spread(): int;
+
+    /** What one of the quote currency is worth now in the money of the venue's accounts. */
+    public function rate(): BigDecimal;
 
     /** What can be bought and sold at while the chart shows a price. */
     public function quote(float $price): Quote;

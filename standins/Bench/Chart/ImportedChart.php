@@ -24,6 +24,16 @@ final readonly class ImportedChart implements Chart
         return $this->name;
     }
 
+    public function rate(): BigDecimal
+    {
+        return BigDecimal::one();
+    }
+
+    public function goesOn(): bool
+    {
+        return false;
+    }
+
     public function details(): Instrument
     {
         return Instrument::of([

@@ -39,6 +39,16 @@ final class VenueChart implements Chart
         return "{$this->venue}:{$this->instrument}";
     }
 
+    public function rate(): BigDecimal
+    {
+        return $this->market->rate($this->instrument, Clock::milliseconds());
+    }
+
+    public function goesOn(): bool
+    {
+        return true;
+    }
+
     public function details(): Instrument
     {
         return $this->details ??= $this->market->instrument($this->instrument);

@@ -43,7 +43,7 @@ final class View
         $column = static fn (string $name): array => array_map(static fn (Candle $candle): int|float => $candle->{$name}, $shown);
 
         return [
-            'now' => $now, 'rate' => PracticeClock::shared()->rate((int) (microtime(true) * 1000)), 'is_rehearsal' => PracticeClock::shared()->isRehearsal(), 'is_forming' => $forming !== null,
+            ...PracticeClock::shared()->toArray(), 'is_forming' => $forming !== null,
             'at' => $column('at'), 'open' => $column('open'), 'high' => $column('high'), 'low' => $column('low'), 'close' => $column('close'), 'volume' => $column('volume'),
             'lines' => $lines, 'condition' => $holds,
         ];

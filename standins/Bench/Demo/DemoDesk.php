@@ -7,6 +7,7 @@ namespace Standin\Bench\Demo;
 use Standin\Bench\Alert\Template;
 use Standin\Bench\Script\Event;
 use Standin\Bench\Trouble;
+use Standin\Exchange\Clock;
 
 /**
  * What the demo's desk says of itself: its inlets' addresses, its mailbox, and its alert slips.
@@ -41,7 +42,7 @@ final readonly class DemoDesk
     /** @param  SlipOf|null  $slip */
     private static function hasExpired(?array $slip, int $at): bool
     {
-        return $slip !== null && $slip['expires'] !== null && $at >= strtotime("{$slip['expires']} 24:00 UTC") * 1000;
+        return $slip !== null && $slip['expires'] !== null && $at >= Clock::endOf($slip['expires']);
     }
 
     /**

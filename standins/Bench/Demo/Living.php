@@ -10,6 +10,7 @@ use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Wexon\WexonApi;
+use Standin\Exchange\Clock;
 use Standin\Exchange\PracticeClock;
 
 /** Sets up the bench of the demo's traders: their scripts and alerts, which go on for ever. */
@@ -74,8 +75,7 @@ final readonly class Living
         foreach ($line->says as $says) {
             $slip = $this->desk->slip($says);
             if ($slip !== null && $slip['expires'] !== null) {
-                $ends = strtotime("{$slip['expires']} 24:00 UTC") * 1000;
-                $this->database->table('alerts')->where('name', $slip['name'])->update(['expires_at' => $ends]);
+                $this->database->table('alerts')->where('name', $slip['name'])->update(['expires_at' => Clock::endOf($slip['expires'])]);
             }
         }
     }

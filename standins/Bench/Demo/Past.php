@@ -25,7 +25,7 @@ final readonly class Past
 
     /**
      * @param  int  $until  Milliseconds since 1970.
-     * @return array{messages: list<array{at: int, inlet: string, body: string}>, prices: array<string, array{spread: int, closes: list<array{int, string}>}>} Prices by "venue:instrument", at the close of each quarter of an hour.
+     * @return array{messages: list<array{at: int, inlet: string, body: string}>, prices: array<string, array{spread: int, rate: string, closes: list<array{int, string}>}>} Prices by "venue:instrument", at the close of each quarter of an hour.
      */
     public function of(int $days, int $until): array
     {
@@ -59,7 +59,7 @@ final readonly class Past
         $messages = [];
         foreach ($candles as $candle) {
             foreach ($run->close($candle) as $event) {
-                $values = ['symbol' => $chart->symbol(), 'close' => (string) $chart->price($candle->close), 'time' => Clock::moment($event->at)->format('Y-m-d\TH:i:s.v\Z')];
+                $values = ['symbol' => $chart->symbol(), 'close' => (string) $chart->price($candle->close), 'time' => Clock::iso($event->at)];
                 $body = $event->at > $until ? null : $this->desk->messageOf($line, $event, $values);
                 if ($body !== null) {
                     $messages[] = ['at' => $event->at + 200 + Noise::mixed(7, $event->at) % 900, 'inlet' => $line->inlet, 'body' => $body];
@@ -78,11 +78,11 @@ final readonly class Past
 
     /**
      * @param  list<Candle>  $candles
-     * @return array{spread: int, closes: list<array{int, string}>}
+     * @return array{spread: int, rate: string, closes: list<array{int, string}>}
      */
     private static function prices(Chart $chart, array $candles): array
     {
-        return ['spread' => $chart->spread(), 'closes' => array_map(static fn (Candle $candle): array => [$candle->at + Interval::QuarterHour->length(), (string) $chart->price($candle->close)], $candles)];
+        return ['spread' => $chart->spread(), 'rate' => (string) $chart->rate(), 'closes' => array_map(static fn (Candle $candle): array => [$candle->at + Interval::QuarterHour->length(), (string) $chart->price($candle->close)], $candles)];
     }
 
     /** @return list<array{at: int, inlet: string, body: string}> */

@@ -24,6 +24,8 @@ final readonly class Definition
         public array $parameters,
         private Closure $make,
         public string $message = self::PLAIN_MESSAGE,
+        /** Whether it learns from the candles before it begins; else its first candle is its first. */
+        public bool $learns = true,
     ) {}
 
     /**

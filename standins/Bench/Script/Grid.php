@@ -33,7 +33,7 @@ final class Grid implements Script
             'low' => new Parameter('Lower price', 30, 0.00001, 1_000_000, whole: false),
             'high' => new Parameter('Upper price', 50, 0.00001, 1_000_000, whole: false),
             'steps' => new Parameter('Steps', 10, 1, 100),
-        ], static fn (array $given): self => new self($given['low'], $given['high'], (int) $given['steps']), self::MESSAGE);
+        ], static fn (array $given): self => new self($given['low'], $given['high'], (int) $given['steps']), self::MESSAGE, learns: false);
     }
 
     public function close(Candle $candle, Book $book, Terms $terms): array

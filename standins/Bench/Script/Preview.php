@@ -7,6 +7,7 @@ namespace Standin\Bench\Script;
 use Brick\Math\BigDecimal;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
+use Standin\Bench\Given;
 use Standin\Bench\Trouble;
 use Standin\Exchange\PracticeClock;
 use Wexon\Core\Study\Condition\Conditions;
@@ -26,15 +27,13 @@ final class Preview
      */
     public static function of(array $given): array
     {
-        $isPair = is_array($given['enter'] ?? null) && is_array($given['exit'] ?? null);
-        $row = RunningScripts::checked($isPair ? ['script' => 'coin_toss', 'parameters' => []] + $given : $given);
+        $row = RunningScripts::checkedTerms($given);
         $chart = Charts::of($row['chart']);
         $interval = Interval::named($row['candles']);
         $size = BigDecimal::of($row['size']);
-        $parameters = is_array($given['parameters'] ?? null) ? $given['parameters'] : [];
-        $script = $isPair
-            ? Pair::of(Conditions::of((array) $given['enter']), Conditions::of((array) $given['exit']), ($given['side'] ?? 'long') !== 'short')
-            : Scripts::definition($row['script'])->make($parameters);
+        $script = Given::isPair($given)
+            ? Pair::of(Conditions::of(Given::list($given, 'enter')), Conditions::of(Given::list($given, 'exit')), ($given['side'] ?? 'long') !== 'short')
+            : Scripts::definition(Given::text($given, 'script'))->make(Given::list($given, 'parameters'));
         $run = RunningScripts::runOf(new Terms($chart, $size), $interval, $script, BigDecimal::of($row['fee']), $row['slippage']);
         $count = is_int($given['count'] ?? null) ? $given['count'] : 1_000;
         $trips = new RoundTrips;

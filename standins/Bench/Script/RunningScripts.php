@@ -10,8 +10,10 @@ use Brick\Math\RoundingMode;
 use Illuminate\Database\Connection;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
+use Standin\Bench\Given;
 use Standin\Bench\Trouble;
 use Standin\Exchange\Clock;
+use Standin\Exchange\Plain;
 use Standin\Exchange\PracticeClock;
 use stdClass;
 
@@ -50,7 +52,7 @@ final readonly class RunningScripts
     {
         $now = PracticeClock::shared()->now();
         $row = self::checked($given);
-        if (str_starts_with($row['chart'], 'import:')) {
+        if (! Charts::of($row['chart'])->goesOn()) {
             throw new Trouble('Imported candles are of the past. Choose a chart of a venue, or look at the preview.');
         }
         $id = $this->database->table('scripts')->insertGetId($row + ['state' => 'running', 'since' => $now, 'seen_until' => $now, 'created_at' => Clock::milliseconds()]);
@@ -84,10 +86,26 @@ final readonly class RunningScripts
      */
     public static function checked(array $given): array
     {
-        $script = is_string($given['script'] ?? null) ? $given['script'] : '';
-        $chart = Charts::of(is_string($given['chart'] ?? null) ? $given['chart'] : '');
-        $interval = Interval::named(is_string($given['candles'] ?? null) ? $given['candles'] : '');
-        $parameters = is_array($given['parameters'] ?? null) ? $given['parameters'] : [];
+        $terms = self::checkedTerms($given);
+        $script = Given::text($given, 'script');
+        $parameters = Given::list($given, 'parameters');
+        Scripts::definition($script)->make($parameters);
+
+        return ['script' => $script, 'parameters' => json_encode($parameters, JSON_THROW_ON_ERROR)] + $terms;
+    }
+
+    /**
+     * What is traded, and how much of it: of a script or of a pair of alerts.
+     *
+     * @param  array<array-key, mixed>  $given
+     * @return array{chart: string, candles: string, size: string, fee: string, slippage: int}
+     *
+     * @throws Trouble
+     */
+    public static function checkedTerms(array $given): array
+    {
+        $chart = Charts::of(Given::text($given, 'chart'));
+        $interval = Interval::named(Given::text($given, 'candles'));
         $size = self::decimal($given['size'] ?? null, 'size');
         $fee = self::decimal($given['fee'] ?? '0', 'fee');
         $slippage = is_numeric($given['slippage'] ?? 0) ? (int) ($given['slippage'] ?? 0) : -1;
@@ -98,9 +116,8 @@ final readonly class RunningScripts
         if ($fee->isNegative() || $fee->isGreaterThan(5) || $slippage < 0 || $slippage > self::MOST_SLIPPAGE) {
             throw new Trouble('The fee is 0 to 5 percent of an order, the slippage 0 to '.self::MOST_SLIPPAGE.' ticks.');
         }
-        Scripts::definition($script)->make($parameters);
 
-        return ['script' => $script, 'chart' => $chart->key(), 'candles' => $interval->value, 'parameters' => json_encode($parameters, JSON_THROW_ON_ERROR), 'size' => (string) $size, 'fee' => (string) $fee, 'slippage' => $slippage];
+        return ['chart' => $chart->key(), 'candles' => $interval->value, 'size' => (string) $size, 'fee' => (string) $fee, 'slippage' => $slippage];
     }
 
     /** A run that goes on from what was put down; one that begins has learned from the candles before. */
@@ -109,12 +126,13 @@ final readonly class RunningScripts
         $chart = Charts::of($row->chart);
         $interval = Interval::named($row->candles);
         $parameters = json_decode($row->parameters, true, flags: JSON_THROW_ON_ERROR);
-        $script = Scripts::definition($row->script)->make(is_array($parameters) ? $parameters : []);
+        $definition = Scripts::definition($row->script);
+        $script = $definition->make(is_array($parameters) ? $parameters : []);
         $run = self::runOf(new Terms($chart, BigDecimal::of($row->size)->stripTrailingZeros()), $interval, $script, BigDecimal::of($row->fee), (int) $row->slippage);
         if ($row->state_then !== null) {
             return $run->takenUp($row->state_then);
         }
-        if ($row->script !== 'grid') {
+        if ($definition->learns) {
             array_map($run->warmUp(...), $chart->candles($interval)->closed((int) $row->since, self::WARM_UP));
         }
 
@@ -144,8 +162,8 @@ final readonly class RunningScripts
     {
         return [
             'id' => $row->id, 'script' => $row->script, 'label' => Scripts::definition($row->script)->label, 'chart' => $row->chart, 'symbol' => Charts::of($row->chart)->symbol(), 'candles' => $row->candles,
-            'parameters' => json_decode($row->parameters, true, flags: JSON_THROW_ON_ERROR), 'size' => (string) BigDecimal::of($row->size)->stripTrailingZeros(), 'fee' => (string) BigDecimal::of($row->fee)->stripTrailingZeros(), 'slippage' => $row->slippage,
-            'state' => $row->state, 'since' => $row->since, 'position' => $last === null ? '0' : (string) BigDecimal::of($last->position)->stripTrailingZeros(), 'money' => $last === null ? '0.00' : (string) BigDecimal::of($last->money)->toScale(2, RoundingMode::HALF_EVEN), 'last_at' => $last?->at,
+            'parameters' => json_decode($row->parameters, true, flags: JSON_THROW_ON_ERROR), 'size' => Plain::number($row->size), 'fee' => Plain::number($row->fee), 'slippage' => $row->slippage,
+            'state' => $row->state, 'since' => $row->since, 'position' => $last === null ? '0' : Plain::number($last->position), 'money' => $last === null ? '0.00' : (string) BigDecimal::of($last->money)->toScale(2, RoundingMode::HALF_EVEN), 'last_at' => $last?->at,
         ];
     }
 }

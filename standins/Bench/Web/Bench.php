@@ -9,6 +9,7 @@ use JsonException;
 use Standin\Bench\Alert\Alerts;
 use Standin\Bench\Alert\Post;
 use Standin\Bench\Chart\Imports;
+use Standin\Bench\Given;
 use Standin\Bench\Script\Ledger;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Trouble;
@@ -61,12 +62,12 @@ final readonly class Bench
             'GET drawings' => ['drawings' => $desk->drawings()],
             'POST drawings' => $desk->draw($body),
             'DELETE drawings/N' => $desk->rub($id),
-            'POST imports' => ['key' => (new Imports($this->database))->take(Desk::text($body, 'name'), Desk::text($body, 'csv'))],
+            'POST imports' => ['key' => (new Imports($this->database))->take(Given::text($body, 'name'), Given::text($body, 'csv'))],
             'GET alerts' => ['alerts' => $alerts->all()],
             'POST alerts' => $alerts->make($body),
             'GET alerts/N/firings' => ['firings' => $alerts->firings($id)],
-            'PUT alerts/N/state' => $alerts->setState($id, Desk::text($body, 'state')),
-            'PUT alerts/N/expiry' => $alerts->setExpiry($id, Desk::text($body, 'expires') === '' ? null : Desk::text($body, 'expires')),
+            'PUT alerts/N/state' => $alerts->setState($id, Given::text($body, 'state')),
+            'PUT alerts/N/expiry' => $alerts->setExpiry($id, Given::text($body, 'expires') === '' ? null : Given::text($body, 'expires')),
             'DELETE alerts/N' => self::done(static fn () => $alerts->remove($id)),
             'POST firings/N/again' => self::done(fn () => (new Post($this->database, 0))->again($id)),
             'POST slips' => $desk->slip($body),
@@ -76,7 +77,7 @@ final readonly class Bench
             'GET scripts/N/ledger' => (new Ledger($this->database))->of($scripts->row($id)),
             'DELETE scripts/N' => self::done(static fn () => $scripts->stop($id)),
             'GET wexon' => ['url' => $wexon->url(), 'is_set' => $wexon->isSet()],
-            'PUT wexon' => self::done(static fn () => $wexon->set(Desk::text($body, 'url'), Desk::text($body, 'token'))),
+            'PUT wexon' => self::done(static fn () => $wexon->set(Given::text($body, 'url'), Given::text($body, 'token'))),
             'GET accounts' => ['accounts' => $handover->accounts()],
             'POST handovers' => $handover->make($body),
             default => null,

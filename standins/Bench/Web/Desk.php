@@ -12,11 +12,11 @@ use Standin\Bench\Chart\Chart;
 use Standin\Bench\Chart\Charts;
 use Standin\Bench\Chart\Interval;
 use Standin\Bench\Chart\View;
+use Standin\Bench\Given;
 use Standin\Bench\Script\Definition as ScriptDefinition;
 use Standin\Bench\Script\Preview;
 use Standin\Bench\Script\Scripts;
 use Standin\Bench\Trouble;
-use Standin\Exchange\Clock;
 use Standin\Exchange\PracticeClock;
 use Wexon\Core\Study\Condition\Comparison\Comparison;
 use Wexon\Core\Study\Condition\Comparison\Comparisons;
@@ -53,9 +53,9 @@ final readonly class Desk
     public function chart(array $given): array
     {
         return View::of(
-            Charts::of(self::text($given, 'chart')), Interval::named(self::text($given, 'candles')),
+            Charts::of(Given::text($given, 'chart')), Interval::named(Given::text($given, 'candles')),
             is_int($given['count'] ?? null) ? $given['count'] : 300, is_int($given['until'] ?? null) ? $given['until'] : null,
-            array_slice(array_values(is_array($given['studies'] ?? null) ? $given['studies'] : []), 0, 8), is_array($given['condition'] ?? null) ? $given['condition'] : null,
+            array_slice(array_values(Given::list($given, 'studies')), 0, 8), is_array($given['condition'] ?? null) ? $given['condition'] : null,
         );
     }
 
@@ -71,9 +71,7 @@ final readonly class Desk
     /** @return array{now: int, rate: int, is_rehearsal: bool, rates: list<int>} */
     public function clock(): array
     {
-        $clock = PracticeClock::shared();
-
-        return ['now' => $clock->now(), 'rate' => $clock->rate(Clock::milliseconds()), 'is_rehearsal' => $clock->isRehearsal(), 'rates' => PracticeClock::RATES];
+        return PracticeClock::shared()->toArray() + ['rates' => PracticeClock::RATES];
     }
 
     /**
@@ -109,13 +107,13 @@ final readonly class Desk
      */
     public function draw(array $given): array
     {
-        $points = is_array($given['points'] ?? null) ? array_values($given['points']) : [];
+        $points = array_values(Given::list($given, 'points'));
         if (! in_array(count($points), [1, 2], true)) {
             throw new Trouble('A level has one point, a line two.');
         }
         LineOperand::of($points[0], $points[1] ?? [0, 1.0]);
 
-        return ['id' => $this->database->table('drawings')->insertGetId(['chart' => Charts::of(self::text($given, 'chart'))->key(), 'points' => json_encode($points, JSON_THROW_ON_ERROR)])];
+        return ['id' => $this->database->table('drawings')->insertGetId(['chart' => Charts::of(Given::text($given, 'chart'))->key(), 'points' => json_encode($points, JSON_THROW_ON_ERROR)])];
     }
 
     /** @return array{} */
@@ -136,18 +134,12 @@ final readonly class Desk
      */
     public function slip(array $given): array
     {
-        $slip = PastedSlip::of(self::text($given, 'text'));
+        $slip = PastedSlip::of(Given::text($given, 'text'));
         $charts = array_filter(Charts::all(), static fn (Chart $chart): bool => $slip->symbol !== null && strcasecmp($chart->symbol(), $slip->symbol) === 0);
 
         return [
             'name' => $slip->name, 'address' => $slip->address, 'message' => $slip->message, 'firing' => $slip->firing->value, 'expires' => $slip->expires,
             'charts' => array_keys($charts), 'is_script' => $slip->isScript,
         ];
-    }
-
-    /** @param  array<array-key, mixed>  $given */
-    public static function text(array $given, string $name): string
-    {
-        return is_string($given[$name] ?? null) ? $given[$name] : '';
     }
 }

@@ -6,6 +6,7 @@ namespace Standin\Bench\Wexon;
 
 use Standin\Bench\Alert\Alerts;
 use Standin\Bench\Chart\Charts;
+use Standin\Bench\Given;
 use Standin\Bench\Script\RunningScripts;
 use Standin\Bench\Script\Scripts;
 use Standin\Bench\Trouble;
@@ -38,12 +39,12 @@ final readonly class Handover
      */
     public function make(array $given): array
     {
-        $name = is_string($given['name'] ?? null) ? trim($given['name']) : '';
+        $name = trim(Given::text($given, 'name'));
         if ($name === '' || ! is_int($given['account_id'] ?? null)) {
             throw new Trouble('Give the route a name, and choose the account that it trades on.');
         }
-        $isPair = is_array($given['enter'] ?? null) && is_array($given['exit'] ?? null);
-        $row = RunningScripts::checked($isPair ? ['script' => 'coin_toss', 'parameters' => []] + $given : $given);
+        $isPair = Given::isPair($given);
+        $row = $isPair ? RunningScripts::checkedTerms($given) : RunningScripts::checked($given);
         $chart = Charts::of($row['chart'])->toArray();
         $side = ($given['side'] ?? 'long') === 'short' ? 'short' : 'long';
         $rules = [
@@ -52,7 +53,7 @@ final readonly class Handover
             'opposite' => 'close_only',
             'size' => $isPair ? ['rule' => 'fixed_units', 'amount' => $row['size']] : ['rule' => 'from_message'],
         ];
-        $alerts = $isPair ? $this->ofPair($given, $name, $chart['symbol'], $side, $row) : [['name' => "{$name}: every order", 'message' => Scripts::definition($row['script'])->message]];
+        $alerts = $isPair ? $this->ofPair($given, $name, $chart['symbol'], $side, $row) : [['name' => "{$name}: every order", 'message' => Scripts::definition(Given::text($given, 'script'))->message]];
         $shown = ['inlet' => "{$name}, from the bench", 'route' => ['name' => $name, 'account_ids' => [$given['account_id']], 'rules' => $rules], 'alerts' => $alerts, 'made' => null];
 
         return ($given['confirmed'] ?? false) === true ? ['made' => $this->made($shown, $isPair ? null : $given, ($given['arm'] ?? false) === true)] + $shown : $shown;
@@ -67,7 +68,7 @@ final readonly class Handover
     {
         $alerts = [];
         foreach (['enter', 'exit'] as $do) {
-            $condition = (array) $given[$do];
+            $condition = Given::list($given, $do);
             $alerts[] = [
                 'name' => "{$name}: {$do} {$side}", 'chart' => $row['chart'], 'candles' => $row['candles'], 'condition' => $condition, 'words' => Conditions::of($condition)->words(), 'firing' => 'at_the_close',
                 'message' => (string) json_encode(['do' => $do, 'side' => $side, 'symbol' => $symbol, 'price' => '${close}', 'label' => $name, 'fired_at' => '${time}'], JSON_UNESCAPED_SLASHES),

@@ -27,12 +27,12 @@ final readonly class WexonApi
 
     public function url(): ?string
     {
-        return $this->setting('wexon_url');
+        return $this->settings()['wexon_url'] ?? null;
     }
 
     public function isSet(): bool
     {
-        return $this->setting('wexon_url') !== null && ($this->setting('wexon_token') ?? '') !== '';
+        return ($this->settings()['wexon_token'] ?? '') !== '';
     }
 
     /**
@@ -43,18 +43,19 @@ final readonly class WexonApi
      */
     public function ask(string $method, string $path, ?array $body = null): array
     {
-        if (! $this->isSet()) {
+        ['wexon_url' => $url, 'wexon_token' => $token] = $this->settings() + ['wexon_url' => '', 'wexon_token' => ''];
+        if ($url === '' || $token === '') {
             throw new Trouble('The bench does not know Wexon yet. Give it the address and a token (bin/wexon token) under “Wexon”.');
         }
         try {
-            $response = (new Client(['timeout' => 10, 'http_errors' => false]))->request($method, "{$this->setting('wexon_url')}/api/v1/{$path}", [
-                'headers' => ['Authorization' => "Bearer {$this->setting('wexon_token')}", 'Accept' => 'application/json'],
+            $response = (new Client(['timeout' => 10, 'http_errors' => false]))->request($method, "{$url}/api/v1/{$path}", [
+                'headers' => ['Authorization' => "Bearer {$token}", 'Accept' => 'application/json'],
                 ...($body === null ? [] : ['json' => $body]),
             ]);
             $said = (string) $response->getBody();
             $answer = $said === '' ? [] : json_decode($said, true, flags: JSON_THROW_ON_ERROR);
         } catch (GuzzleException|JsonException) {
-            throw new Trouble("Wexon does not answer at {$this->setting('wexon_url')}. Is it up?");
+            throw new Trouble("Wexon does not answer at {$url}. Is it up?");
         }
         $answer = is_array($answer) ? $answer : [];
         if (intdiv($response->getStatusCode(), 100) !== 2) {
@@ -64,10 +65,9 @@ final readonly class WexonApi
         return $answer;
     }
 
-    private function setting(string $name): ?string
+    /** @return array<string, string> */
+    private function settings(): array
     {
-        $value = $this->database->table('settings')->where('name', $name)->value('value');
-
-        return is_string($value) ? $value : null;
+        return $this->database->table('settings')->pluck('value', 'name')->all();
     }
 }

@@ -1,40 +1,18 @@
 <script lang="ts">
-  import { BarChart, CandlestickChart, LineChart, ScatterChart } from 'echarts/charts';
-  import { AxisPointerComponent, DataZoomComponent, GridComponent, MarkLineComponent } from 'echarts/components';
-  import { init, use, type ECharts } from 'echarts/core';
-  import { CanvasRenderer } from 'echarts/renderers';
+  import { CandlestickChart } from 'echarts/charts';
+  import { AxisPointerComponent, DataZoomComponent } from 'echarts/components';
+  import { use, type ECharts } from 'echarts/core';
+  import Drawn from '../../src/chart/Drawn.svelte';
   import { bench } from './bench.svelte';
   import { options } from './drawing';
 
-  use([
-    BarChart,
-    CandlestickChart,
-    LineChart,
-    ScatterChart,
-    AxisPointerComponent,
-    DataZoomComponent,
-    GridComponent,
-    MarkLineComponent,
-    CanvasRenderer,
-  ]);
+  use([CandlestickChart, AxisPointerComponent, DataZoomComponent]);
 
   type Props = { onpoint: ((at: number, price: number) => void) | null };
   let { onpoint }: Props = $props();
 
   let box = $state<HTMLElement>();
   let chart = $state.raw<ECharts>();
-
-  $effect(() => {
-    if (!box) return;
-    const made = init(box);
-    chart = made;
-    const size = new ResizeObserver(() => made.resize());
-    size.observe(box);
-    return () => {
-      size.disconnect();
-      made.dispose();
-    };
-  });
 
   /** What the picture is of: when it becomes another one, the zoom starts over. */
   let drawn = '';
@@ -72,9 +50,11 @@
   });
 </script>
 
-<div
-  bind:this={box}
-  class="h-[calc(100vh-13.5rem)] min-h-80 w-full {onpoint ? 'cursor-crosshair' : ''}"
-  role="img"
-  aria-label="Candles of {bench.chart?.symbol}, the last at {bench.view?.close.at(-1)}"
-></div>
+<div class={onpoint ? 'cursor-crosshair' : ''}>
+  <Drawn
+    label="Candles of {bench.chart?.symbol}, the last at {bench.view?.close.at(-1)}"
+    height="max(20rem, calc(100vh - 13.5rem))"
+    bind:chart
+    bind:box
+  />
+</div>
